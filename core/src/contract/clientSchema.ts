@@ -1,0 +1,79 @@
+import { FLAGS } from '../knowledge/flags';
+import { GIVEN_CAUSES } from '../knowledge/causes';
+import { HISTORY_KINDS } from '../knowledge/history';
+import { REGIONS } from '../knowledge/patterns';
+import { REFER_QUESTIONS } from '../knowledge/refer';
+import { day, id, J, maybeSide, oneOf, side } from './joi';
+
+const idsOf = (rows: readonly { id: string }[]) => rows.map((row) => row.id);
+
+const segment = (name: string, most: number) =>
+  J.number().min(0.05).max(most).label(name).messages({
+    'number.max': `{#label} of {#value} m is too long; lengths are in metres`,
+    'number.min': `{#label} of {#value} m is too short; lengths are in metres`,
+  });
+
+export const HEIGHT_M = { least: 0.9, most: 2.4 } as const;
+export const MASS_KG = { least: 20, most: 350 } as const;
+
+export const heightSchema = () =>
+  J.number().min(HEIGHT_M.least).max(HEIGHT_M.most).required().label('height').messages({
+    'number.max': '{#label} is in metres, 0.90 to 2.40: did you type centimetres?',
+    'number.min': '{#label} is in metres, 0.90 to 2.40',
+  });
+
+export const massSchema = () =>
+  J.number().min(MASS_KG.least).max(MASS_KG.most).required().label('mass').messages({
+    'number.max': '{#label} is in kilograms, 20 to 350',
+    'number.min': '{#label} is in kilograms, 20 to 350',
+  });
+
+const history = J.object({
+  what: oneOf(HISTORY_KINDS).required(),
+  region: oneOf(REGIONS),
+  side: maybeSide(),
+});
+
+const clearance = J.object({
+  question: oneOf(idsOf(REFER_QUESTIONS)).required(),
+  reportedIn: id(),
+  recordedIn: id(),
+  by: J.string().trim().min(2).max(120).required().label('who cleared it'),
+  on: day().required(),
+  scope: J.string().trim().min(2).max(300).required().label('for what'),
+});
+
+const consent = J.object({
+  on: day().required(),
+  wording: J.string().max(40).required(),
+  guardian: J.string().trim().min(2).max(120).allow(null).required().label('guardian'),
+});
+
+/** A client, as the API takes it and the form checks it. */
+export const clientSchema = J.object({
+  id: id(),
+  name: J.string().trim().min(1).max(120).required().label('name'),
+  about: J.string().trim().max(200).allow('').required().label('about'),
+  heightM: heightSchema(),
+  massKg: massSchema(),
+  segments: J.object({
+    footM: segment('foot', 0.45),
+    shankM: segment('shin', 0.75),
+    thighM: segment('thigh', 0.75),
+    trunkM: segment('trunk', 0.9),
+    upperArmM: segment('upper arm', 0.6),
+    forearmM: segment('forearm', 0.5),
+  }).required(),
+  flags: J.array()
+    .items(oneOf(idsOf(FLAGS)))
+    .unique()
+    .max(20)
+    .required(),
+  history: J.array().items(history).max(60).required(),
+  given: J.array()
+    .items(J.object({ cause: oneOf(idsOf(GIVEN_CAUSES)).required(), side: side().required() }))
+    .max(12)
+    .required(),
+  consent: consent.allow(null).required(),
+  clearances: J.array().items(clearance).max(100).required(),
+});

@@ -1,0 +1,13 @@
+import Joi from 'joi';
+
+/** Joi as the whole product uses it: no guessing of types, every problem told, unknown refused. */
+export const J: Joi.Root = Joi.defaults((schema) =>
+  schema.options({ convert: false, abortEarly: false, errors: { wrap: { label: false } } }),
+);
+
+export const id = () => J.string().guid({ version: 'uuidv4' }).required();
+export const instant = () => J.string().isoDate().max(30);
+export const day = () => J.string().pattern(/^\d{4}-\d{2}-\d{2}$/, 'a day as yyyy-mm-dd');
+export const oneOf = (values: readonly unknown[]) => J.valid(...values);
+export const side = () => oneOf(['left', 'right']);
+export const maybeSide = () => oneOf(['left', 'right', null]);

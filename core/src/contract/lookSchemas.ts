@@ -1,0 +1,110 @@
+import { FAULTS, oneFault } from '../knowledge/faults';
+import { GRADES, PHASES, REGIONS } from '../knowledge/patterns';
+import { PROBES } from '../knowledge/probes';
+import { ARMS, HANDS, LOAD_PLACES, SHOES, TEMPOS } from '../knowledge/setup';
+import { PAIN_KINDS } from '../trace/caseFile';
+import { RATINGS } from '../visit/records';
+import { id, instant, J, maybeSide, oneOf } from './joi';
+
+const FAULT_IDS = FAULTS.map((row) => row.id);
+
+const toeOut = () => J.number().min(-20).max(60).required();
+
+export const setupSchema = J.object({
+  stanceCm: J.number().min(8).max(140).required().label('stance'),
+  toeOutDeg: J.object({ left: toeOut(), right: toeOut() }).required(),
+  heelLiftMm: J.number().min(0).max(120).required().label('heel lift'),
+  frontFootLiftMm: J.number().min(0).max(500),
+  arms: oneOf(ARMS).required(),
+  hands: oneOf(HANDS).required(),
+  load: J.object({
+    at: oneOf(LOAD_PLACES).required(),
+    kg: J.number().min(0).max(400).required(),
+  }).required(),
+  tempo: oneOf(TEMPOS).required(),
+  depthAimDeg: J.number().min(-40).max(80),
+  shoes: oneOf(SHOES).required(),
+});
+
+interface FaultInput {
+  fault: string;
+  side?: string | null;
+  value?: number;
+}
+
+/** What the table of faults asks of a fault: a side if it has one, a number it can have. */
+function obeysItsRow(
+  input: FaultInput,
+  helpers: { message: (words: { custom: string }) => unknown },
+) {
+  const row = oneFault(input.fault);
+  if (row.sided !== 'none' && !input.side)
+    return helpers.message({ custom: `${row.id} needs a side` });
+  if (row.sided === 'none' && input.side)
+    return helpers.message({ custom: `${row.id} has no side` });
+  if (input.value === undefined) return input;
+  if (!row.unit) return helpers.message({ custom: `${row.id} takes a grade, not a number` });
+  if (input.value < 0 || input.value > row.most)
+    return helpers.message({ custom: `value of ${row.id} must be 0 to ${row.most} ${row.unit}` });
+  return input;
+}
+
+const fault = J.object({
+  fault: oneOf(FAULT_IDS).required(),
+  side: maybeSide(),
+  phase: oneOf(PHASES).required(),
+  grade: oneOf(GRADES).required(),
+  value: J.number(),
+  unit: oneOf(['deg', 'mm']),
+}).custom(obeysItsRow as never);
+
+const pain = J.object({
+  region: oneOf(REGIONS).required(),
+  side: maybeSide(),
+  phase: oneOf(PHASES).required(),
+  score: J.number().integer().min(0).max(10).required().label('pain'),
+  kind: oneOf(PAIN_KINDS).required(),
+  on: instant().required(),
+});
+
+/** The same fault cannot be there and looked for in vain. */
+function notBoth(
+  look: { faults: { fault: string }[]; clear: string[] },
+  helpers: { message: (words: { custom: string }) => unknown },
+) {
+  const both = look.faults.find((one) => look.clear.includes(one.fault));
+  return both ? helpers.message({ custom: `${both.fault} is both seen and clear` }) : look;
+}
+
+export const lookSchema = J.object({
+  id: id(),
+  clientId: id(),
+  visitId: id(),
+  role: oneOf(['first', 'again']).required(),
+  setup: setupSchema.required(),
+  faults: J.array().items(fault).max(80).required(),
+  clear: J.array().items(oneOf(FAULT_IDS)).unique().max(40).required(),
+  pain: J.array().items(pain).max(40).required(),
+  rating: oneOf([...RATINGS, null]).required(),
+  startedOn: instant().required(),
+}).custom(notBoth as never);
+
+export const probeSchema = J.object({
+  id: id(),
+  clientId: id(),
+  visitId: id(),
+  probe: oneOf(PROBES.map((row) => row.id)).required(),
+  setup: setupSchema.required(),
+  outcomes: J.array()
+    .items(
+      J.object({
+        fault: oneOf(FAULT_IDS).required(),
+        side: maybeSide().required(),
+        outcome: oneOf(['better', 'same', 'worse']).required(),
+      }),
+    )
+    .max(40)
+    .required(),
+  doneOn: instant().required(),
+  removed: J.boolean().required(),
+});

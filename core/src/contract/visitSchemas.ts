@@ -1,0 +1,47 @@
+import { DRILLS } from '../knowledge/drills';
+import { REFER_QUESTIONS } from '../knowledge/refer';
+import { STEPS } from '../visit/records';
+import { id, instant, J, maybeSide, oneOf } from './joi';
+
+export const visitSchema = J.object({
+  id: id(),
+  clientId: id(),
+  // Other patterns join as their faults do.
+  pattern: oneOf(['squat']).required(),
+  openedOn: instant().required(),
+  closedOn: instant().allow(null).required(),
+  step: oneOf(STEPS).required(),
+  asks: J.array()
+    .items(
+      J.object({
+        on: instant().required(),
+        positives: J.array()
+          .items(oneOf(REFER_QUESTIONS.map((row) => row.id)))
+          .unique()
+          .required(),
+      }),
+    )
+    .max(50)
+    .required(),
+  minutes: J.number().min(1).max(120).required().label('minutes'),
+  next: oneOf(['training', 'rest']).required(),
+});
+
+export const drillSchema = J.object({
+  id: id(),
+  clientId: id(),
+  visitId: id(),
+  drill: oneOf(DRILLS.map((row) => row.id)).required(),
+  side: maybeSide().required(),
+  targets: J.array().items(J.string().max(60)).max(12).required(),
+  place: J.number().integer().min(0).max(60).required(),
+  status: oneOf(['planned', 'done', 'skipped', 'stopped']).required(),
+  clock: J.object({
+    set: J.number().integer().min(0).max(20).required(),
+    runningSince: instant().allow(null).required(),
+    workedS: J.number().min(0).max(36000).required(),
+  }).required(),
+  pain: J.number().integer().min(0).max(10).allow(null).required().label('pain'),
+  doneOn: instant().allow(null).required(),
+  removed: J.boolean().required(),
+});

@@ -1,0 +1,72 @@
+/** Taxikine's core: what is true, computed without interface, clock, network or chance. */
+
+// Sides and numbers
+export * from './sides/side';
+export { degOfRad, radOfDeg } from './numeric/angle';
+export { clamp } from './numeric/safety';
+export { groupBy } from './numeric/groupBy';
+
+// Knowledge: the tables
+export * from './knowledge/patterns';
+export * from './knowledge/setup';
+export * from './knowledge/faults';
+export * from './knowledge/causes';
+export * from './knowledge/checks';
+export * from './knowledge/probes';
+export * from './knowledge/refer';
+export * from './knowledge/flags';
+export * from './knowledge/history';
+export * from './knowledge/drills';
+
+// Words
+export { fillSide } from './words/fill';
+export { withUnit, type Unit } from './words/units';
+
+// The body, and the figure drawn from it
+export { bodyOf, type Body } from './body/body';
+export { LENGTH_TO_HEIGHT } from './body/segmentTable';
+export { centreOfMass } from './body/centreOfMass';
+export { skeletonOf, type Skeleton } from './skeleton/skeleton';
+export { squatPosture, type SquatAim } from './skeleton/squatPosture';
+export { PHASE_AIMS } from './skeleton/phaseAims';
+export { observedAim } from './skeleton/observedAim';
+export { cameraAt, VIEW_CAMERAS, type Camera } from './skeleton/camera';
+export { drawFigure, type DrawnFigure, type RingId } from './skeleton/drawFigure';
+
+// Safety
+export { gateOf, type BlockReason, type Gate } from './safety/gate';
+export { painRule, type PainRule } from './safety/painRule';
+
+// Trace: from findings to causes
+export * from './trace/caseFile';
+export { LIKELY_ENOUGH, trace, type Reason, type Trace, type TracedCause } from './trace/trace';
+
+// Work
+export { suggestDrills, type Suggestion, type SuggestedDrill } from './work/suggestDrills';
+export { doseWords, drillSeconds, REST_BETWEEN_SETS, setSeconds } from './work/doseSeconds';
+
+// Look again
+export { smallestRealChange } from './change/smallestRealChange';
+export { compareMeasures, type Verdict, type VerdictWord } from './change/verdict';
+export { compareGrades } from './change/compareGrades';
+
+// A client's records, one visit, and its thread
+export * from './visit/records';
+export { maybeVisitFile, type VisitFile } from './visit/visitFile';
+export { caseFileOf } from './visit/caseFileOf';
+export { faultKey, levelIn, verdictsOf, type VisitVerdict } from './visit/verdicts';
+export {
+  boardOf,
+  shownCauses,
+  threadThrough,
+  type Board,
+  type Column,
+  type Knot,
+  type Strand,
+} from './visit/threads';
+export { maybeLooseEnd, type LooseEnd, type LooseEndKind } from './visit/looseEnds';
+
+// Contract: how input is checked at every edge
+export { RECORD_SCHEMAS } from './contract/recordSchemas';
+export { J } from './contract/joi';
+export { parse, type Parsed, type Problem } from './contract/problems';

@@ -1,0 +1,28 @@
+/** Movements that are looked at, and how a repetition is divided. */
+export const PATTERNS = ['squat', 'hinge', 'lunge', 'split'] as const;
+export type Pattern = (typeof PATTERNS)[number];
+
+export const PHASES = ['start', 'down', 'bottom', 'up', 'finish'] as const;
+export type Phase = (typeof PHASES)[number];
+
+export const VIEWS = ['back', 'side', 'front'] as const;
+export type View = (typeof VIEWS)[number];
+
+export const GRADES = ['slight', 'plain', 'marked'] as const;
+export type Grade = (typeof GRADES)[number];
+
+/** Parts of the figure that can be tapped. */
+export const ZONES = ['trunk', 'hips', 'knee', 'ankle', 'foot'] as const;
+export type Zone = (typeof ZONES)[number];
+
+export const REGIONS = [
+  'neck',
+  'shoulder',
+  'back',
+  'hip',
+  'knee',
+  'calf',
+  'ankle',
+  'foot',
+] as const;
+export type Region = (typeof REGIONS)[number];

@@ -1,0 +1,82 @@
+import { oneReferQuestion, type ReferId } from '../knowledge/refer';
+import type { ClientFile } from '../visit/records';
+
+export interface BlockReason {
+  readonly question: ReferId;
+  readonly urgency: 'emergency' | 'clinician';
+  readonly say: string;
+  /** Visit in which the answer was positive. */
+  readonly reportedIn: string;
+  /** An emergency cannot be cleared in the visit in which it was reported. */
+  readonly clearableNow: boolean;
+}
+
+export type Gate =
+  | { readonly status: 'open' }
+  | { readonly status: 'no-consent'; readonly guardian: boolean }
+  | { readonly status: 'unasked'; readonly because: 'new-visit' | 'pain' }
+  | {
+      readonly status: 'blocked';
+      readonly emergency: boolean;
+      readonly reasons: readonly BlockReason[];
+    };
+
+type GateFile = Pick<ClientFile, 'client' | 'visits' | 'looks'>;
+
+/** Positive answers of all visits that nobody has cleared since. */
+function openReports({ client, visits }: GateFile, visitId: string): BlockReason[] {
+  const cleared = new Set(
+    client.clearances
+      .filter(
+        (one) =>
+          oneReferQuestion(one.question).urgency !== 'emergency' ||
+          one.recordedIn !== one.reportedIn,
+      )
+      .map((one) => `${one.question}@${one.reportedIn}`),
+  );
+  return visits.flatMap((visit) =>
+    [...new Set(visit.asks.flatMap((ask) => ask.positives))]
+      .filter((question) => !cleared.has(`${question}@${visit.id}`))
+      .map((question) => {
+        const { urgency, say } = oneReferQuestion(question);
+        const clearableNow = urgency === 'clinician' || visit.id !== visitId;
+        return { question, urgency, say, reportedIn: visit.id, clearableNow };
+      }),
+  );
+}
+
+/** When the questions were last asked in this visit, and when pain was last reported in it. */
+function lastTimes({ visits, looks }: GateFile, visitId: string): { asked: string; pain: string } {
+  const asks = visits.find((visit) => visit.id === visitId)?.asks ?? [];
+  const pains = looks.filter((look) => look.visitId === visitId).flatMap((look) => look.pain);
+  const latest = (times: string[]) => times.reduce((a, b) => (a > b ? a : b), '');
+  return {
+    asked: latest(asks.map((ask) => ask.on)),
+    pain: latest(pains.filter((p) => p.score > 0).map((p) => p.on)),
+  };
+}
+
+function consentGate({ client }: GateFile): Gate | null {
+  const guardian = client.flags.includes('minor');
+  if (!client.consent) return { status: 'no-consent', guardian };
+  return guardian && !client.consent.guardian ? { status: 'no-consent', guardian } : null;
+}
+
+/**
+ * May drills be given in this visit? Only with consent, when the stop-and-refer questions were
+ * asked (again after any pain), and every positive answer was cleared by somebody who may.
+ */
+export function gateOf(file: GateFile, visitId: string): Gate {
+  const reasons = openReports(file, visitId);
+  if (reasons.length > 0)
+    return {
+      status: 'blocked',
+      emergency: reasons.some((one) => one.urgency === 'emergency'),
+      reasons,
+    };
+  const consent = consentGate(file);
+  if (consent) return consent;
+  const { asked, pain } = lastTimes(file, visitId);
+  if (!asked) return { status: 'unasked', because: 'new-visit' };
+  return pain > asked ? { status: 'unasked', because: 'pain' } : { status: 'open' };
+}

@@ -1,0 +1,27 @@
+import type { View } from '../knowledge/patterns';
+import { dot, type Vec2, type Vec3 } from '../numeric/vector';
+
+/** An orthographic camera at eye level: what is drawn right and up, and what is nearer. */
+export interface Camera {
+  readonly right: Vec3;
+  /** Unit vector from the body to the viewer. */
+  readonly toward: Vec3;
+}
+
+/** A camera that stands at `azimuthRad` round the body: 0 in front, π/2 at the client's left. */
+export const cameraAt = (azimuthRad: number): Camera => ({
+  right: [-Math.sin(azimuthRad), Math.cos(azimuthRad), 0],
+  toward: [Math.cos(azimuthRad), Math.sin(azimuthRad), 0],
+});
+
+/** The three views of a look. From the side the client faces right. */
+export const VIEW_CAMERAS: Readonly<Record<View, Camera>> = {
+  front: cameraAt(0),
+  back: cameraAt(Math.PI),
+  side: cameraAt(-Math.PI / 2),
+};
+
+/** Screen place in metres: right, and down from the floor line (so up is negative). */
+export const project = (camera: Camera, point: Vec3): Vec2 => [dot(camera.right, point), -point[2]];
+
+export const depthOf = (camera: Camera, point: Vec3): number => dot(camera.toward, point);

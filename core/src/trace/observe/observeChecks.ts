@@ -1,0 +1,132 @@
+import { oneCheck, type CheckRow, type RangeCheck, type ResultCheck } from '../../knowledge/checks';
+import { smallestRealChange } from '../../change/smallestRealChange';
+import { withUnit } from '../../words/units';
+import type { CaseFile, CheckFinding } from '../caseFile';
+import type { Observation } from '../connect';
+import { rangeRatio } from '../rangeRatio';
+
+type Part = Omit<Observation, 'side' | 'words'> & { words: string };
+
+const numberOf = (value: number | string | undefined): number | undefined =>
+  typeof value === 'number' ? value : undefined;
+
+/** What a range is worth as a range: without the brake of a loose trunk, if that was tried. */
+const bestOf = (check: CheckFinding): number | undefined => {
+  const values = [check.passive ?? check.active, numberOf(check.braced)].filter(
+    (v) => v !== undefined,
+  );
+  return values.length > 0 ? Math.max(...values) : undefined;
+};
+
+function rangePart(check: CheckFinding, row: RangeCheck): Part[] {
+  const value = bestOf(check);
+  if (value === undefined) return [];
+  return [
+    {
+      finding: `range:${check.check}`,
+      ratio: rangeRatio(value, row.norm),
+      words: `${row.name.toLowerCase()} ${withUnit(value, row.norm.unit)}`,
+    },
+  ];
+}
+
+/** Bracing that adds more than the measuring error says the trunk was the brake. */
+function bracePart(check: CheckFinding, row: RangeCheck): Part[] {
+  const braced = numberOf(check.braced);
+  const plain = check.passive ?? check.active;
+  if (braced === undefined || plain === undefined) return [];
+  const gain = braced - plain;
+  const frees = gain >= smallestRealChange(row.norm.sem);
+  return [
+    {
+      finding: `brace-frees:${check.check}`,
+      ratio: frees ? Infinity : 0,
+      words: frees ? `braced: ${withUnit(gain, row.norm.unit)} more` : 'braced: no more',
+    },
+  ];
+}
+
+/** Range that is there and cannot be used. */
+function gapPart(check: CheckFinding, row: RangeCheck): Part[] {
+  if (check.passive === undefined || check.active === undefined) return [];
+  const gap = check.passive - check.active;
+  if (gap < 2 * smallestRealChange(row.norm.sem)) return [];
+  return [
+    {
+      finding: `gap:${check.check}`,
+      ratio: Infinity,
+      words: `${withUnit(gap, row.norm.unit)} more passive than active`,
+    },
+  ];
+}
+
+/** The middle result is half a sign: it weighs as much as its odds, not as a yes. */
+function resultPart(check: CheckFinding, row: ResultCheck): Part[] {
+  const at = row.results.indexOf(check.result ?? '');
+  if (at < 0) return [];
+  const ratio = [0, 3, Infinity][at];
+  const parts: Part[] = [
+    {
+      finding: `result:${check.check}`,
+      ratio,
+      words: `${row.name.toLowerCase()}: ${row.resultWords[at]}`,
+    },
+  ];
+  const braced = row.results.indexOf(String(check.braced ?? ''));
+  if (braced < 0 || at === 0) return parts;
+  const frees = braced < at;
+  return [
+    ...parts,
+    {
+      finding: `brace-frees:${check.check}`,
+      ratio: frees ? Infinity : 0,
+      words: frees ? 'braced: holds better' : 'braced: no better',
+    },
+  ];
+}
+
+function feltPart(check: CheckFinding, row: CheckRow): Part[] {
+  const parts: Part[] = [];
+  if (check.felt && check.felt !== 'nowhere' && isShort(check, row))
+    parts.push({
+      finding: `felt:${check.check}:${check.felt}`,
+      ratio: Infinity,
+      words: `felt: ${check.felt.replaceAll('-', ' ')}`,
+    });
+  if (check.pinch !== undefined)
+    parts.push({
+      finding: `pinch:${check.check}`,
+      ratio: check.pinch ? Infinity : 0,
+      words: check.pinch ? 'pinch at the end' : 'no pinch',
+    });
+  return parts;
+}
+
+/** Where a usual range is felt says nothing; where a short one is felt does. */
+function isShort(check: CheckFinding, row: CheckRow): boolean {
+  if (row.type !== 'range') return true;
+  const value = bestOf(check);
+  return value !== undefined && rangeRatio(value, row.norm) > 1;
+}
+
+function partsOf(check: CheckFinding): Part[] {
+  const row = oneCheck(check.check);
+  if (row.type === 'result') return resultPart(check, row);
+  return [
+    ...rangePart(check, row),
+    ...bracePart(check, row),
+    ...gapPart(check, row),
+    ...feltPart(check, row),
+  ];
+}
+
+/** All that the checks say: ranges as likelihood ratios, the rest as findings. */
+export const observeChecks = ({ checks }: CaseFile): Observation[] =>
+  checks.flatMap((check) => {
+    const side = check.side ?? null;
+    return partsOf(check).map((part) => ({
+      ...part,
+      side,
+      words: side ? `${side}: ${part.words}` : part.words,
+    }));
+  });

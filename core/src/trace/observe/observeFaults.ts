@@ -1,0 +1,31 @@
+import { oneFault } from '../../knowledge/faults';
+import { fillSide } from '../../words/fill';
+import { withUnit } from '../../words/units';
+import type { CaseFile, SeenFault } from '../caseFile';
+import type { Observation } from '../connect';
+
+function seen(fault: SeenFault): Observation {
+  const row = oneFault(fault.fault);
+  const side = fault.side ?? null;
+  const number =
+    fault.value !== undefined && row.unit ? `, ${withUnit(fault.value, row.unit)}` : '';
+  return {
+    finding: `fault:${fault.fault}`,
+    side,
+    ratio: Infinity,
+    words: `${fillSide(row.sentence, side)}${number}`,
+  };
+}
+
+const clear = (id: CaseFile['look']['clear'][number]): Observation => ({
+  finding: `fault:${id}`,
+  side: null,
+  ratio: 0,
+  words: `${oneFault(id).short}: looked for, clear`,
+});
+
+/** What the look itself found: faults seen once each (the same fault in two phases is one). */
+export function observeFaults({ faults, clear: clears }: CaseFile['look']): Observation[] {
+  const once = new Map(faults.map((fault) => [`${fault.fault}@${fault.side ?? ''}`, fault]));
+  return [...[...once.values()].map(seen), ...clears.map(clear)];
+}

@@ -1,0 +1,104 @@
+import { compareGrades } from '../change/compareGrades';
+import { compareMeasures, type Verdict } from '../change/verdict';
+import { oneCheck } from '../knowledge/checks';
+import { oneFault, type FaultLevel } from '../knowledge/faults';
+import type { SeenFault } from '../trace/caseFile';
+import type { MaybeSide } from '../sides/side';
+import { fillSide } from '../words/fill';
+import { withUnit } from '../words/units';
+import type { CheckRecord } from './records';
+import type { VisitFile } from './visitFile';
+
+export interface VisitVerdict extends Verdict {
+  /** `fault:hips-slide@left` or `check:hip-bend@right`. */
+  readonly key: string;
+  readonly about: 'fault' | 'check';
+  readonly sentence: string;
+  /** "34 → 11 mm", or "plain → clear". */
+  readonly change: string;
+  /** What it is held against: "±17 mm is measuring error". */
+  readonly against: string;
+}
+
+export const faultKey = (fault: { fault: string; side?: MaybeSide }): string =>
+  `${fault.fault}${fault.side ? `@${fault.side}` : ''}`;
+
+const same = (a: SeenFault) => (b: SeenFault) => faultKey(a) === faultKey(b);
+
+/** The level a fault was given in a look; null when it was not looked for. */
+export function levelIn(look: VisitFile['again'], fault: SeenFault): FaultLevel | null {
+  if (!look) return null;
+  const seen = look.faults.find(same(fault));
+  if (seen) return seen.grade;
+  return look.clear.includes(fault.fault) ? 'clear' : null;
+}
+
+function byNumber(before: SeenFault, after: SeenFault | undefined): VisitVerdict | null {
+  const row = oneFault(before.fault);
+  if (!row.unit || before.value === undefined || after?.value === undefined) return null;
+  const {
+    change: _,
+    smallestReal,
+    ...verdict
+  } = compareMeasures(before.value, after.value, row.eyeSem, betterWay(before));
+  return {
+    ...verdict,
+    key: `fault:${faultKey(before)}`,
+    about: 'fault',
+    sentence: fillSide(row.sentence, before.side),
+    change: `${withUnit(before.value, row.unit)} → ${withUnit(after.value, row.unit)}`,
+    against: `by eye, a real change is ${withUnit(Math.ceil(smallestReal), row.unit)} or more`,
+  };
+}
+
+/** A shin that leans more is a better shin; of every other fault, less is better. */
+const betterWay = ({ fault }: SeenFault) => (fault === 'shin-stays-upright' ? 'more' : 'less');
+
+function faultVerdict(before: SeenFault, again: VisitFile['again']): VisitVerdict | null {
+  const level = levelIn(again, before);
+  if (!again || level === null) return null;
+  const numbers = byNumber(before, again.faults.find(same(before)));
+  if (numbers) return numbers;
+  return {
+    ...compareGrades(before.grade, level),
+    key: `fault:${faultKey(before)}`,
+    about: 'fault',
+    sentence: fillSide(oneFault(before.fault).sentence, before.side),
+    change: `${before.grade} → ${level}`,
+    against: 'one grade by eye can be the eye',
+  };
+}
+
+const valueOf = (one: CheckRecord): number | null => one.passive ?? one.active;
+
+function rangeVerdict(before: CheckRecord, after: CheckRecord): VisitVerdict | null {
+  const row = oneCheck(before.check);
+  const [was, is] = [valueOf(before), valueOf(after)];
+  if (row.type !== 'range' || was === null || is === null) return null;
+  const { usual, restricted, sem, unit } = row.norm;
+  const way = usual[0] > restricted[0] ? 'more' : 'less';
+  const { change: _, smallestReal, ...verdict } = compareMeasures(was, is, sem, way);
+  return {
+    ...verdict,
+    key: `check:${before.check}${before.side ? `@${before.side}` : ''}`,
+    about: 'check',
+    sentence: before.side ? `${row.name}, ${before.side}` : row.name,
+    change: `${withUnit(was, unit)} → ${withUnit(is, unit)}`,
+    against: `a real change is ${withUnit(Math.round(smallestReal * 10) / 10, unit)} or more`,
+  };
+}
+
+const oneOf = <T>(values: (T | null)[]): T[] => values.filter((value) => value !== null);
+
+/** Every fault that was graded again and every check measured again, against measuring error. */
+export function verdictsOf({ first, again, checks }: VisitFile): VisitVerdict[] {
+  const faults = oneOf((first?.faults ?? []).map((fault) => faultVerdict(fault, again)));
+  const befores = checks.filter((one) => one.role === 'first');
+  const measured = befores.map((before) => {
+    const after = checks.find(
+      (one) => one.role === 'again' && one.check === before.check && one.side === before.side,
+    );
+    return after ? rangeVerdict(before, after) : null;
+  });
+  return [...faults, ...oneOf(measured)];
+}

@@ -1,0 +1,15 @@
+import type { MaybeSide } from '../sides/side';
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** Puts a side into a sentence of the knowledge tables: `{side}` → left, `{Side}` → Left. */
+export function fillSide(sentence: string, side: MaybeSide | undefined): string {
+  const word = side ?? '';
+  return capital(
+    sentence
+      .replaceAll('{side}', word)
+      .replaceAll('{Side}', capital(word))
+      .replaceAll('  ', ' ')
+      .trim(),
+  );
+}

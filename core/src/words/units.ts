@@ -1,0 +1,7 @@
+export type Unit = 'deg' | 'mm' | 's' | 'reps';
+
+const AFTER: Record<Unit, string> = { deg: '°', mm: ' mm', s: ' s', reps: ' reps' };
+
+/** A number with its unit, rounded to what an eye or a goniometer can tell. */
+export const withUnit = (value: number, unit: Unit): string =>
+  `${Number.isInteger(value) ? value : value.toFixed(1)}${AFTER[unit]}`;

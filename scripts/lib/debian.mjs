@@ -1,0 +1,53 @@
+import { existsSync, readdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { isRoot, shown, succeeds, Told } from './run.mjs';
+
+const POSTGRES_HOME = '/usr/lib/postgresql';
+
+/** Folder of the newest PostgreSQL server programs, or null. */
+export function maybePostgresBin() {
+  if (!existsSync(POSTGRES_HOME)) return null;
+  const versions = readdirSync(POSTGRES_HOME)
+    .filter((name) => existsSync(join(POSTGRES_HOME, name, 'bin', 'initdb')))
+    .sort((a, b) => Number(b) - Number(a));
+  return versions.length > 0 ? join(POSTGRES_HOME, versions[0], 'bin') : null;
+}
+
+export const maybeChromium = () =>
+  ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'].find(existsSync) ?? null;
+
+const sudo = () => (isRoot() ? [] : succeeds('sudo', ['-n', 'true']) ? ['sudo', '-n'] : null);
+
+/** Installs Debian packages when this user may; otherwise says the exact command. */
+async function install(packages, why) {
+  const command = `apt-get install -y --no-install-recommends ${packages.join(' ')}`;
+  const prefix = sudo();
+  if (!prefix || !succeeds('which', ['apt-get']))
+    throw new Told(`${why} is missing. Install it with:\n  sudo apt-get update && sudo ${command}`);
+  console.log(`Installing ${packages.join(', ')} (${why}) …`);
+  const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
+  const run = (line) => {
+    const [first, ...rest] = [...prefix, ...line.split(' ')];
+    return shown(first, rest, { env, stdio: ['ignore', 'ignore', 'inherit'] });
+  };
+  await run('apt-get update -q');
+  if ((await run(command)) !== 0) throw new Told(`Could not install ${packages.join(', ')}.`);
+}
+
+/**
+ * The server programs of PostgreSQL, installed if need be. Any cluster that Debian makes is left
+ * alone; ours is separate.
+ */
+export async function needPostgres() {
+  if (!maybePostgresBin()) await install(['postgresql'], 'PostgreSQL');
+  const bin = maybePostgresBin();
+  if (!bin) throw new Told('PostgreSQL was installed but its programs are not in /usr/lib/postgresql.');
+  return bin;
+}
+
+export async function needChromium() {
+  if (!maybeChromium()) await install(['chromium'], 'Chromium, for the end-to-end tests');
+  const path = maybeChromium();
+  if (!path) throw new Told('Chromium was installed but is not at /usr/bin/chromium.');
+  return path;
+}

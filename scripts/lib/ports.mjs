@@ -1,0 +1,15 @@
+import { createServer } from 'node:net';
+
+/** Is this loopback port free to listen on? */
+export const isFree = (port) =>
+  new Promise((resolve) => {
+    const probe = createServer();
+    probe.once('error', () => resolve(false));
+    probe.listen(port, '127.0.0.1', () => probe.close(() => resolve(true)));
+  });
+
+/** The wanted port if it is free, otherwise the next free one. */
+export async function freePort(wanted) {
+  for (let port = wanted; port < wanted + 200; port++) if (await isFree(port)) return port;
+  throw new Error(`no free port between ${wanted} and ${wanted + 200}`);
+}
