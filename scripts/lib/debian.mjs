@@ -14,7 +14,8 @@ export function maybePostgresBin() {
 }
 
 export const maybeChromium = () =>
-  ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'].find(existsSync) ?? null;
+  ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'].find(existsSync) ??
+  null;
 
 const sudo = () => (isRoot() ? [] : succeeds('sudo', ['-n', 'true']) ? ['sudo', '-n'] : null);
 
@@ -41,7 +42,8 @@ async function install(packages, why) {
 export async function needPostgres() {
   if (!maybePostgresBin()) await install(['postgresql'], 'PostgreSQL');
   const bin = maybePostgresBin();
-  if (!bin) throw new Told('PostgreSQL was installed but its programs are not in /usr/lib/postgresql.');
+  if (!bin)
+    throw new Told('PostgreSQL was installed but its programs are not in /usr/lib/postgresql.');
   return bin;
 }
 

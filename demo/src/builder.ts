@@ -1,0 +1,252 @@
+import {
+  caseFileOf,
+  maybeVisitFile,
+  STEPS,
+  suggestDrills,
+  trace,
+  USUAL_SETUP,
+  type CheckRecord,
+  type ClientFile,
+  type ClientRecord,
+  type DrillRecord,
+  type LookRecord,
+  type LookRole,
+  type MaybeSide,
+  type ProbeId,
+  type ProbeOutcome,
+  type ReferId,
+  type SeenFault,
+  type Setup,
+  type Side,
+  type Step,
+} from '@taxikine/core';
+import { addMinutes, subDays } from 'date-fns';
+import { demoId } from './ids';
+
+const NEW = { version: 0 } as const;
+
+/** A measure on one side or both, as a demo client is written down. */
+export interface DemoCheck {
+  check: CheckRecord['check'];
+  side?: Side;
+  passive?: number;
+  active?: number;
+  braced?: number | string;
+  result?: string;
+  felt?: CheckRecord['felt'];
+  pinch?: boolean;
+}
+
+export interface DemoVisit {
+  daysAgo: number;
+  setup?: Partial<Setup>;
+  positives?: ReferId[];
+  faults: SeenFault[];
+  clear?: LookRecord['clear'];
+  pain?: Omit<LookRecord['pain'][number], 'on'>[];
+  rating?: LookRecord['rating'];
+  probes?: {
+    probe: ProbeId;
+    setup?: Partial<Setup>;
+    outcomes: { fault: SeenFault['fault']; side?: MaybeSide; outcome: ProbeOutcome }[];
+  }[];
+  checks?: DemoCheck[];
+  /** How far it came; `verdict` is a finished visit. */
+  step: Step;
+  again?: {
+    faults: SeenFault[];
+    clear?: LookRecord['clear'];
+    rating?: LookRecord['rating'];
+    checks?: DemoCheck[];
+  };
+  /** Drills done before the coach stopped; all of them in a finished visit. */
+  drillsDone?: number;
+}
+
+export interface DemoClient {
+  key: string;
+  client: Omit<
+    ClientRecord,
+    'id' | 'clearances' | 'consent' | 'segments' | 'flags' | 'history' | 'given'
+  > &
+    Partial<ClientRecord>;
+  clearances?: {
+    question: ReferId;
+    by: string;
+    daysAgo: number;
+    scope: string;
+    reported: number;
+    recorded: number;
+  }[];
+  visits: DemoVisit[];
+}
+
+const day = (date: Date): string => date.toISOString().slice(0, 10);
+
+function lookRecord(
+  visit: Frame,
+  role: LookRole,
+  at: number,
+  seen: { faults: SeenFault[]; clear?: LookRecord['clear']; rating?: LookRecord['rating'] },
+  pain: LookRecord['pain'] = [],
+) {
+  const { ids, setup, time } = visit;
+  return {
+    ...NEW,
+    ...ids(`look/${role}`),
+    role,
+    setup,
+    faults: seen.faults,
+    clear: seen.clear ?? [],
+    pain,
+    rating: seen.rating ?? null,
+    startedOn: time(at),
+  };
+}
+
+interface Frame {
+  ids: (what: string) => { id: string; clientId: string; visitId: string };
+  setup: Setup;
+  time: (minute: number) => string;
+}
+
+const checkRecord = ({ ids, time }: Frame, role: LookRole, one: DemoCheck, at: number) => ({
+  ...NEW,
+  ...ids(`check/${role}/${one.check}/${one.side ?? ''}`),
+  role,
+  check: one.check,
+  side: one.side ?? null,
+  passive: one.passive ?? null,
+  active: one.active ?? null,
+  braced: one.braced ?? null,
+  result: one.result ?? null,
+  felt: one.felt ?? null,
+  pinch: one.pinch ?? null,
+  doneOn: time(at),
+  removed: false,
+});
+
+/** Drills as the app itself would have chosen them for what was found. */
+function drillRecords(
+  file: ClientFile,
+  visitId: string,
+  frame: Frame,
+  done: number,
+): DrillRecord[] {
+  const visit = maybeVisitFile(file, visitId)!;
+  const found = trace(caseFileOf(visit));
+  const { drills } = suggestDrills(found, {
+    minutes: visit.visit.minutes,
+    flags: file.client.flags,
+    next: visit.visit.next,
+  });
+  return drills.map(({ drill, side, targets }, place) => ({
+    ...frame.ids(`drill/${place}`),
+    drill: drill.id as DrillRecord['drill'],
+    side,
+    targets: [...targets],
+    place,
+    status: place < done ? 'done' : 'planned',
+    clock: { set: 0, runningSince: null, workedS: 0 },
+    pain: place < done ? 0 : null,
+    doneOn: place < done ? frame.time(22 + 4 * place) : null,
+    removed: false,
+  }));
+}
+
+function addVisit(file: ClientFile, key: string, place: number, visit: DemoVisit, now: Date): void {
+  const visitId = demoId(`${key}/visit/${place}`);
+  const start = visit.daysAgo === 0 ? addMinutes(now, -25) : subDays(now, visit.daysAgo);
+  const frame: Frame = {
+    ids: (what) => ({
+      id: demoId(`${key}/visit/${place}/${what}`),
+      clientId: file.client.id,
+      visitId,
+    }),
+    setup: { ...USUAL_SETUP, ...visit.setup },
+    time: (minute) => addMinutes(start, minute).toISOString(),
+  };
+  const pain = (visit.pain ?? []).map((one) => ({ ...one, on: frame.time(3) }));
+  const positives = visit.positives ?? [];
+  const asks = [
+    { on: frame.time(0), positives },
+    ...(pain.length > 0 ? [{ on: frame.time(4), positives: [] }] : []),
+  ];
+  const finished = visit.step === 'verdict';
+  file.visits.push({
+    ...NEW,
+    id: visitId,
+    clientId: file.client.id,
+    pattern: 'squat',
+    openedOn: frame.time(0),
+    closedOn: finished ? frame.time(40) : null,
+    step: visit.step,
+    asks,
+    minutes: 12,
+    next: 'training',
+  });
+  const reached = (step: Step) => STEPS.indexOf(visit.step) >= STEPS.indexOf(step);
+  if (!reached('look')) return;
+  file.looks.push(lookRecord(frame, 'first', 2, visit, pain));
+  for (const { probe, setup, outcomes } of visit.probes ?? [])
+    file.probes.push({
+      ...NEW,
+      ...frame.ids(`probe/${probe}`),
+      probe,
+      setup: { ...frame.setup, ...setup },
+      outcomes: outcomes.map((one) => ({ ...one, side: one.side ?? null })),
+      doneOn: frame.time(7),
+      removed: false,
+    });
+  for (const check of visit.checks ?? []) file.checks.push(checkRecord(frame, 'first', check, 12));
+  if (reached('work'))
+    for (const drill of drillRecords(
+      file,
+      visitId,
+      frame,
+      visit.drillsDone ?? (visit.again ? 9 : 0),
+    ))
+      file.drills.push({ ...NEW, ...drill });
+  if (!visit.again) return;
+  file.looks.push(lookRecord(frame, 'again', 36, visit.again));
+  for (const check of visit.again.checks ?? [])
+    file.checks.push(checkRecord(frame, 'again', check, 35));
+}
+
+/** A client's whole file with its visits placed in time before `now`. */
+export function buildFile(
+  { key, client, clearances = [], visits }: DemoClient,
+  now: Date,
+): ClientFile {
+  const file: ClientFile = {
+    client: {
+      ...NEW,
+      segments: {},
+      flags: [],
+      history: [],
+      given: [],
+      consent: {
+        on: day(subDays(now, (visits[0]?.daysAgo ?? 0) + 1)),
+        wording: '2026-1',
+        guardian: null,
+      },
+      ...client,
+      id: demoId(key),
+      clearances: clearances.map(({ question, by, daysAgo, scope, reported, recorded }) => ({
+        question,
+        reportedIn: demoId(`${key}/visit/${reported}`),
+        recordedIn: demoId(`${key}/visit/${recorded}`),
+        by,
+        on: day(subDays(now, daysAgo)),
+        scope,
+      })),
+    },
+    visits: [],
+    looks: [],
+    probes: [],
+    checks: [],
+    drills: [],
+  };
+  visits.forEach((visit, place) => addVisit(file, key, place, visit, now));
+  return file;
+}

@@ -1,0 +1,39 @@
+import type { DemoClient } from '../builder';
+
+/** Built that way: long thighs fold the trunk, and the stance is what changes. */
+export const lighthouseKeeper: DemoClient = {
+  key: 'lighthouse-keeper',
+  client: {
+    name: 'Anselm Quay',
+    about: 'lighthouse keeper, climbs 214 steps a day',
+    heightM: 1.9,
+    massKg: 84,
+    segments: { thighM: 0.52, shankM: 0.44 },
+  },
+  visits: [
+    {
+      daysAgo: 16,
+      faults: [{ fault: 'trunk-folds', phase: 'bottom', grade: 'marked', value: 58, unit: 'deg' }],
+      clear: ['heel-lifts', 'hips-slide'],
+      rating: 'hard',
+      probes: [
+        {
+          probe: 'wider',
+          setup: { stanceCm: 56, toeOutDeg: { left: 22, right: 22 } },
+          outcomes: [{ fault: 'trunk-folds', outcome: 'better' }],
+        },
+        {
+          probe: 'held-ahead',
+          setup: { load: { at: 'ahead', kg: 5 } },
+          outcomes: [{ fault: 'trunk-folds', outcome: 'better' }],
+        },
+      ],
+      checks: [
+        { check: 'ankle-bend-knee-bent', side: 'left', passive: 42 },
+        { check: 'ankle-bend-knee-bent', side: 'right', passive: 43 },
+      ],
+      step: 'work',
+      drillsDone: 3,
+    },
+  ],
+};

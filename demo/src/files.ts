@@ -1,0 +1,14 @@
+import type { ClientFile } from '@taxikine/core';
+import { buildFile } from './builder';
+import { beekeeper } from './clients/beekeeper';
+import { deckhand } from './clients/deckhand';
+import { lighthouseKeeper } from './clients/lighthouseKeeper';
+import { potter } from './clients/potter';
+import { sailTrimmer } from './clients/sailTrimmer';
+import { stonemason } from './clients/stonemason';
+
+/** Everyone in the demo, with weeks of history that end today. All invented. */
+export const demoFiles = (now: Date): ClientFile[] =>
+  [potter, stonemason, lighthouseKeeper, deckhand, beekeeper, sailTrimmer].map((one) =>
+    buildFile(one, now),
+  );

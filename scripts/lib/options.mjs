@@ -1,0 +1,35 @@
+import { parseArgs } from 'node:util';
+import { Told } from './run.mjs';
+
+export const HELP = `npm start -- [options]
+  --port N     port of app and API (4310)
+  --fresh      throw the database away and begin again
+  --no-demo    do not load the demo practice into an empty database
+Environment:
+  DATABASE_URL      use this PostgreSQL database, as its owner, instead of our own cluster
+  APP_DATABASE_URL  the same database as a role that owns nothing (needed with DATABASE_URL)`;
+
+/** The options of npm start, or a sentence about what is wrong with them. */
+export function startOptions(args) {
+  const options = {
+    port: { type: 'string' },
+    fresh: { type: 'boolean' },
+    'no-demo': { type: 'boolean' },
+    help: { type: 'boolean' },
+  };
+  let values;
+  try {
+    ({ values } = parseArgs({ args, options }));
+  } catch (error) {
+    throw new Told(`${error.message}\n\n${HELP}`);
+  }
+  const port = Number(values.port ?? 4310);
+  if (!Number.isInteger(port) || port < 1 || port > 65535)
+    throw new Told(`--port ${values.port} is not a port.`);
+  return {
+    port,
+    fresh: values.fresh ?? false,
+    demo: !values['no-demo'],
+    help: values.help ?? false,
+  };
+}

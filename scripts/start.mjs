@@ -1,0 +1,50 @@
+import { startCluster } from './lib/cluster.mjs';
+import { loadDemo, outside, prepared } from './lib/database.mjs';
+import { needPostgres } from './lib/debian.mjs';
+import { needDependencies } from './lib/dependencies.mjs';
+import { HELP, startOptions } from './lib/options.mjs';
+import { KEPT } from './lib/paths.mjs';
+import { freePort } from './lib/ports.mjs';
+import { Told } from './lib/run.mjs';
+import { startServer } from './lib/serverProcess.mjs';
+import { needWebApp } from './lib/webApp.mjs';
+
+async function ownCluster() {
+  const bin = await needPostgres();
+  return startCluster({ bin, home: KEPT, wantedPort: 54310 });
+}
+
+async function main() {
+  const options = startOptions(process.argv.slice(2));
+  if (options.help) return console.log(HELP);
+  await needDependencies();
+  const cluster = process.env.DATABASE_URL ? null : await ownCluster();
+  const stopCluster = () => cluster?.stop();
+  try {
+    const databases = cluster
+      ? prepared(cluster, { name: 'taxikine', fresh: options.fresh })
+      : outside(options);
+    const said = options.demo ? loadDemo(databases) : '';
+    await needWebApp();
+    const port = await freePort(options.port);
+    if (port !== options.port) console.log(`Port ${options.port} is taken; using ${port}.`);
+    const server = await startServer({ port, appUrl: databases.appUrl });
+    console.log(`\nTaxikine is at http://127.0.0.1:${port}\n${said}\nCtrl-C stops it.`);
+    await untilStopped(server);
+  } finally {
+    stopCluster();
+  }
+}
+
+/** Ctrl-C reaches the server too; we wait for it and then stop the database. */
+function untilStopped(server) {
+  const end = () => server.kill('SIGTERM');
+  process.once('SIGINT', end);
+  process.once('SIGTERM', end);
+  return new Promise((resolve) => server.once('exit', resolve));
+}
+
+main().catch((error) => {
+  console.error(error instanceof Told ? error.message : error);
+  process.exit(1);
+});

@@ -1,0 +1,49 @@
+import type { DataSource } from 'typeorm';
+import { inPractice } from '../database/inPractice';
+import { passwordFits } from './passwords';
+import { hashOfToken, newToken } from './tokens';
+
+export interface SignedIn {
+  readonly coach: { readonly id: string; readonly name: string; readonly email: string };
+  readonly practice: { readonly id: string; readonly name: string };
+}
+
+export const SESSION_DAYS = 14;
+
+/** A token when e-mail and password belong together, otherwise null. */
+export async function maybeSignIn(
+  source: DataSource,
+  email: string,
+  password: string,
+): Promise<string | null> {
+  const rows = await source.query('SELECT * FROM coach_for_sign_in($1)', [
+    email.trim().toLowerCase(),
+  ]);
+  const coach = rows[0] as { id: string; practice_id: string; password_hash: string } | undefined;
+  if (!(await passwordFits(coach?.password_hash ?? null, password)) || !coach) return null;
+  const token = newToken();
+  await inPractice(source, coach.practice_id, (manager) =>
+    manager.query(
+      `INSERT INTO session (token_hash, practice_id, coach_id, expires_at)
+       VALUES ($1, $2, $3, now() + make_interval(days => $4))`,
+      [hashOfToken(token), coach.practice_id, coach.id, SESSION_DAYS],
+    ),
+  );
+  return token;
+}
+
+/** Who holds this token, or null when it is unknown or has expired. */
+export async function maybeSignedIn(source: DataSource, token: string): Promise<SignedIn | null> {
+  const rows = await source.query('SELECT * FROM who_has_session($1)', [hashOfToken(token)]);
+  const row = rows[0];
+  if (!row) return null;
+  return {
+    coach: { id: row.coach_id, name: row.coach_name, email: row.email },
+    practice: { id: row.practice_id, name: row.practice_name },
+  };
+}
+
+export const signOut = (source: DataSource, practiceId: string, token: string): Promise<unknown> =>
+  inPractice(source, practiceId, (manager) =>
+    manager.query('DELETE FROM session WHERE token_hash = $1', [hashOfToken(token)]),
+  );

@@ -1,0 +1,25 @@
+import type { DrillRecord } from '@taxikine/core';
+import { Entity } from 'typeorm';
+import {
+  JsonColumn,
+  MaybeInstantColumn,
+  MaybeTextColumn,
+  MaybeWholeColumn,
+  TextColumn,
+  VisitRow,
+  WholeColumn,
+  YesNoColumn,
+} from '../columns';
+
+@Entity('drill_log')
+export class DrillLog extends VisitRow implements DrillRecord {
+  @TextColumn() drill!: DrillRecord['drill'];
+  @MaybeTextColumn() side!: DrillRecord['side'];
+  @JsonColumn() targets!: string[];
+  @WholeColumn() place!: number;
+  @TextColumn() status!: DrillRecord['status'];
+  @JsonColumn() clock!: DrillRecord['clock'];
+  @MaybeWholeColumn() pain!: number | null;
+  @MaybeInstantColumn() doneOn!: string | null;
+  @YesNoColumn() removed!: boolean;
+}

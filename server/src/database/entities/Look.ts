@@ -1,0 +1,14 @@
+import type { LookRecord } from '@taxikine/core';
+import { Entity } from 'typeorm';
+import { InstantColumn, JsonColumn, MaybeTextColumn, TextColumn, VisitRow } from '../columns';
+
+@Entity('look')
+export class Look extends VisitRow implements LookRecord {
+  @TextColumn() role!: LookRecord['role'];
+  @JsonColumn() setup!: LookRecord['setup'];
+  @JsonColumn() faults!: LookRecord['faults'];
+  @JsonColumn() clear!: LookRecord['clear'];
+  @JsonColumn() pain!: LookRecord['pain'];
+  @MaybeTextColumn() rating!: LookRecord['rating'];
+  @InstantColumn() startedOn!: string;
+}

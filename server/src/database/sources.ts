@@ -1,0 +1,29 @@
+import 'reflect-metadata';
+import { DataSource, type DataSourceOptions } from 'typeorm';
+import { AppliedWrite } from './entities/AppliedWrite';
+import { CheckResult } from './entities/CheckResult';
+import { Client } from './entities/Client';
+import { Coach } from './entities/Coach';
+import { DrillLog } from './entities/DrillLog';
+import { Look } from './entities/Look';
+import { Practice } from './entities/Practice';
+import { Probe } from './entities/Probe';
+import { Visit } from './entities/Visit';
+import { FirstSlice1764000000000 } from './migrations/1764000000000-FirstSlice';
+import { SnakeNames } from './namingStrategy';
+
+const options = (url: string): DataSourceOptions => ({
+  type: 'postgres',
+  url,
+  synchronize: false,
+  namingStrategy: new SnakeNames(),
+  entities: [Practice, Coach, Client, Visit, Look, Probe, CheckResult, DrillLog, AppliedWrite],
+});
+
+/** The owner's connection: migrations and the making of practices; never serves a request. */
+export const ownerSource = (url: string): DataSource =>
+  new DataSource({ ...options(url), migrations: [FirstSlice1764000000000] } as DataSourceOptions);
+
+/** The application's connection, as a role that owns nothing. */
+export const appSource = (url: string): DataSource =>
+  new DataSource({ ...options(url), extra: { max: 12 } } as DataSourceOptions);

@@ -1,0 +1,40 @@
+import { maybeLooseEnd } from '@taxikine/core';
+import { Router } from 'express';
+import type { DataSource } from 'typeorm';
+import { inPractice } from '../database/inPractice';
+import { notFound } from '../errors';
+import { allClientFiles, maybeClientFile } from '../records/readFile';
+import { idParam, input } from './input';
+import { signedIn } from './needSession';
+
+/** Lists and whole files; single records are in `recordRoutes`. */
+export function clientRoutes(source: DataSource, now: () => Date): Router {
+  const router = Router();
+
+  router.get('/clients', async (_request, response) => {
+    const files = await inPractice(source, signedIn(response).practice.id, allClientFiles);
+    const clients = files.map((file) => ({
+      client: file.client,
+      visits: file.visits.length,
+      lastVisitOn:
+        file.visits
+          .map((visit) => visit.openedOn)
+          .sort()
+          .at(-1) ?? null,
+      looseEnd: maybeLooseEnd(file, now()),
+    }));
+    clients.sort((a, b) => a.client.name.localeCompare(b.client.name));
+    response.json({ clients });
+  });
+
+  router.get('/clients/:id/file', async (request, response) => {
+    const { id } = input<{ id: string }>(idParam, request.params);
+    const file = await inPractice(source, signedIn(response).practice.id, (manager) =>
+      maybeClientFile(manager, id),
+    );
+    if (!file) throw notFound('client');
+    response.json(file);
+  });
+
+  return router;
+}

@@ -1,0 +1,23 @@
+import { J, parse } from '@taxikine/core';
+import type Joi from 'joi';
+import { AppError } from '../errors';
+
+/** Reads a request's input by a schema, or answers 422 with the field that is wrong. */
+export function input<T>(schema: Joi.Schema, value: unknown, prefix = ''): T {
+  const read = parse<T>(schema, value ?? {});
+  if (read.status === 'ok') return read.value;
+  const [first] = read.problems;
+  const problems = read.problems.map(({ path, message }) => ({
+    path: [prefix, path].filter(Boolean).join('.'),
+    message,
+  }));
+  throw new AppError(422, {
+    code: 'invalid',
+    message: first.message,
+    path: problems[0].path,
+    hint: 'Nothing was written.',
+    problems,
+  });
+}
+
+export const idParam = J.object({ id: J.string().guid({ version: 'uuidv4' }).required() });
