@@ -1,4 +1,4 @@
-import { FAULTS, oneFault } from '../knowledge/faults';
+import { FAULTS, oneFault, type FaultRow } from '../knowledge/faults';
 import { GRADES, PHASES, REGIONS } from '../knowledge/patterns';
 import { PROBES } from '../knowledge/probes';
 import { ARMS, HANDS, LOAD_PLACES, SHOES, TEMPOS } from '../knowledge/setup';
@@ -7,6 +7,9 @@ import { RATINGS } from '../visit/records';
 import { id, instant, J, maybeSide, oneOf } from './joi';
 
 const FAULT_IDS = FAULTS.map((row) => row.id);
+const CLEAR_KEYS = (FAULTS as readonly FaultRow[]).flatMap(({ id: fault, sided }) =>
+  sided === 'none' ? [fault] : [fault, `${fault}@left`, `${fault}@right`],
+);
 
 const toeOut = () => J.number().min(-20).max(60).required();
 
@@ -69,10 +72,12 @@ const pain = J.object({
 
 /** The same fault cannot be there and looked for in vain. */
 function notBoth(
-  look: { faults: { fault: string }[]; clear: string[] },
+  look: { faults: { fault: string; side?: string | null }[]; clear: string[] },
   helpers: { message: (words: { custom: string }) => unknown },
 ) {
-  const both = look.faults.find((one) => look.clear.includes(one.fault));
+  const both = look.faults.find(
+    (one) => look.clear.includes(one.fault) || look.clear.includes(`${one.fault}@${one.side}`),
+  );
   return both ? helpers.message({ custom: `${both.fault} is both seen and clear` }) : look;
 }
 
@@ -83,7 +88,7 @@ export const lookSchema = J.object({
   role: oneOf(['first', 'again']).required(),
   setup: setupSchema.required(),
   faults: J.array().items(fault).max(80).required(),
-  clear: J.array().items(oneOf(FAULT_IDS)).unique().max(40).required(),
+  clear: J.array().items(oneOf(CLEAR_KEYS)).unique().max(80).required(),
   pain: J.array().items(pain).max(40).required(),
   rating: oneOf([...RATINGS, null]).required(),
   startedOn: instant().required(),

@@ -307,6 +307,9 @@ export const FAULTS = [
 
 export type FaultId = (typeof FAULTS)[number]['id'];
 
+/** A fault looked for and not there: on both sides, or on one (`knee-in@left`). */
+export type ClearKey = FaultId | `${FaultId}@${'left' | 'right'}`;
+
 const byId = new Map<string, FaultRow>(FAULTS.map((row) => [row.id, row]));
 
 /** The row of a fault. Throws on an id that is not in the table. */

@@ -1,6 +1,6 @@
 import type { CauseId } from '../knowledge/causes';
 import type { CheckId, FeltWhere } from '../knowledge/checks';
-import type { FaultId } from '../knowledge/faults';
+import type { ClearKey, FaultId } from '../knowledge/faults';
 import type { FlagId } from '../knowledge/flags';
 import type { HistoryKind } from '../knowledge/history';
 import type { Grade, Pattern, Phase, Region } from '../knowledge/patterns';
@@ -85,7 +85,7 @@ export interface CaseFile {
     setup: Setup;
     faults: SeenFault[];
     /** Looked for and not there. */
-    clear: FaultId[];
+    clear: ClearKey[];
     pain: Pain[];
   };
   probes: ProbeFinding[];

@@ -1,6 +1,6 @@
 import type { CheckId, FeltWhere } from '../knowledge/checks';
 import type { DrillId } from '../knowledge/drills';
-import type { FaultId } from '../knowledge/faults';
+import type { ClearKey, FaultId } from '../knowledge/faults';
 import type { FlagId } from '../knowledge/flags';
 import type { Pattern } from '../knowledge/patterns';
 import type { ProbeId, ProbeOutcome } from '../knowledge/probes';
@@ -89,7 +89,7 @@ export interface LookRecord {
   role: LookRole;
   setup: Setup;
   faults: SeenFault[];
-  clear: FaultId[];
+  clear: ClearKey[];
   pain: (Pain & { on: Instant })[];
   rating: (typeof RATINGS)[number] | null;
   startedOn: Instant;

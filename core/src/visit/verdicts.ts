@@ -6,7 +6,7 @@ import type { SeenFault } from '../trace/caseFile';
 import type { MaybeSide } from '../sides/side';
 import { fillSide } from '../words/fill';
 import { withUnit } from '../words/units';
-import type { CheckRecord } from './records';
+import type { CheckRecord, LookRecord } from './records';
 import type { VisitFile } from './visitFile';
 
 export interface VisitVerdict extends Verdict {
@@ -26,11 +26,12 @@ export const faultKey = (fault: { fault: string; side?: MaybeSide }): string =>
 const same = (a: SeenFault) => (b: SeenFault) => faultKey(a) === faultKey(b);
 
 /** The level a fault was given in a look; null when it was not looked for. */
-export function levelIn(look: VisitFile['again'], fault: SeenFault): FaultLevel | null {
+export function levelIn(look: LookRecord | null, fault: SeenFault): FaultLevel | null {
   if (!look) return null;
   const seen = look.faults.find(same(fault));
   if (seen) return seen.grade;
-  return look.clear.includes(fault.fault) ? 'clear' : null;
+  const gone: readonly string[] = look.clear;
+  return gone.includes(fault.fault) || gone.includes(faultKey(fault)) ? 'clear' : null;
 }
 
 function byNumber(before: SeenFault, after: SeenFault | undefined): VisitVerdict | null {

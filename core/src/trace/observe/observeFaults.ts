@@ -1,4 +1,5 @@
-import { oneFault } from '../../knowledge/faults';
+import { oneFault, type ClearKey, type FaultId } from '../../knowledge/faults';
+import type { Side } from '../../sides/side';
 import { fillSide } from '../../words/fill';
 import { withUnit } from '../../words/units';
 import type { CaseFile, SeenFault } from '../caseFile';
@@ -17,12 +18,16 @@ function seen(fault: SeenFault): Observation {
   };
 }
 
-const clear = (id: CaseFile['look']['clear'][number]): Observation => ({
-  finding: `fault:${id}`,
-  side: null,
-  ratio: 0,
-  words: `${oneFault(id).short}: looked for, clear`,
-});
+function clear(key: ClearKey): Observation {
+  const [id, side] = key.split('@') as [FaultId, Side | undefined];
+  const { short } = oneFault(id);
+  return {
+    finding: `fault:${id}`,
+    side: side ?? null,
+    ratio: 0,
+    words: `${side ? `${side} ` : ''}${short}: looked for, clear`,
+  };
+}
 
 /** What the look itself found: faults seen once each (the same fault in two phases is one). */
 export function observeFaults({ faults, clear: clears }: CaseFile['look']): Observation[] {

@@ -1,0 +1,3 @@
+import { NotThere } from '../screens/NotThere';
+
+export default NotThere;

@@ -1,0 +1,3 @@
+import { Root } from '../screens/Root';
+
+export default Root;

@@ -1,0 +1,3 @@
+import { HomeScreen } from '../screens/HomeScreen';
+
+export default HomeScreen;

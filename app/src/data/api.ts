@@ -1,0 +1,61 @@
+/** The wire: fetch with our header, and every failure as one of two kinds. */
+
+/** The server answered, and said no. */
+export class Refused extends Error {
+  constructor(
+    readonly status: number,
+    readonly body: {
+      code: string;
+      message: string;
+      path?: string;
+      hint?: string;
+      theirs?: unknown;
+      mine?: unknown;
+    },
+  ) {
+    super(body.message);
+  }
+}
+
+/** Nobody answered, or the answer was no answer. */
+export class NoAnswer extends Error {}
+
+const BASE = '/api/v1';
+const ANSWER_WITHIN_MS = 15_000;
+
+async function bodyOf(response: Response): Promise<unknown> {
+  if (response.status === 204) return null;
+  try {
+    return await response.json();
+  } catch (cause) {
+    throw new NoAnswer('not readable', { cause });
+  }
+}
+
+/** One request. Throws `Refused` when the server says no, `NoAnswer` when it is not there. */
+export async function call<T>(
+  method: 'GET' | 'PUT' | 'POST' | 'DELETE',
+  path: string,
+  body?: unknown,
+): Promise<T> {
+  let response: Response;
+  try {
+    response = await fetch(`${BASE}${path}`, {
+      method,
+      credentials: 'same-origin',
+      headers: { 'Content-Type': 'application/json', 'X-Taxikine': '1' },
+      body: body === undefined ? undefined : JSON.stringify(body),
+      signal: AbortSignal.timeout(ANSWER_WITHIN_MS),
+    });
+  } catch (cause) {
+    throw new NoAnswer('no answer', { cause });
+  }
+  const answer = await bodyOf(response);
+  if (response.ok) return answer as T;
+  throw new Refused(response.status, answer as Refused['body']);
+}
+
+/** Worth sending again by itself: nobody there, server trouble, or asked to slow down. */
+export const isPassing = (error: unknown): boolean =>
+  error instanceof NoAnswer ||
+  (error instanceof Refused && (error.status >= 500 || error.status === 429));

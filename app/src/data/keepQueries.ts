@@ -1,0 +1,37 @@
+import type { QueryClient } from '@tanstack/react-query';
+import {
+  persistQueryClientRestore,
+  persistQueryClientSubscribe,
+  type Persister,
+} from '@tanstack/react-query-persist-client';
+import { del, get, set } from 'idb-keyval';
+
+const WEEK_MS = 7 * 86_400_000;
+const SAVE_EVERY_MS = 600;
+
+/** What was read from the server, kept for when it is gone; one box a coach. */
+function persisterFor(coachId: string): Persister {
+  const key = `taxikine/cache/${coachId}`;
+  let latest: unknown;
+  let timer: ReturnType<typeof setTimeout> | null = null;
+  const save = () => {
+    timer = null;
+    void set(key, latest);
+  };
+  return {
+    persistClient: (state) => {
+      latest = state;
+      timer ??= setTimeout(save, SAVE_EVERY_MS);
+    },
+    restoreClient: () => get(key),
+    removeClient: () => del(key),
+  };
+}
+
+/** Brings back what this coach read last time and keeps it from now on. */
+export async function keepQueries(queryClient: QueryClient, coachId: string): Promise<() => void> {
+  const persister = persisterFor(coachId);
+  const dehydrateOptions = { shouldDehydrateMutation: () => false };
+  await persistQueryClientRestore({ queryClient, persister, maxAge: WEEK_MS });
+  return persistQueryClientSubscribe({ queryClient, persister, dehydrateOptions });
+}

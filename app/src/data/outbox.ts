@@ -1,0 +1,51 @@
+import { dehydrate, hydrate, type DehydratedState, type QueryClient } from '@tanstack/react-query';
+import { del, get, keys, set } from 'idb-keyval';
+import { WRITE_KEY } from './queryClient';
+
+/**
+ * Unsent writes in IndexedDB, one box per tab and coach. A box is saved on every change, without
+ * waiting; boxes of tabs that are gone are taken over at the next start. Sending a write twice is
+ * harmless, losing one is not.
+ */
+const boxPrefix = (coachId: string) => `taxikine/outbox/${coachId}/`;
+
+const tabId = crypto.randomUUID();
+
+/** Only pending writes, marked as paused so that they are sent after they are read back. */
+function packed(client: QueryClient): DehydratedState['mutations'] {
+  const { mutations } = dehydrate(client, {
+    shouldDehydrateQuery: () => false,
+    shouldDehydrateMutation: ({ state, options }) =>
+      state.status === 'pending' && options.mutationKey?.[0] === WRITE_KEY[0],
+  });
+  return mutations.map((one) => ({ ...one, state: { ...one.state, isPaused: true } }));
+}
+
+/** The browser lets go of this lock when the tab closes or crashes. */
+function holdTab(): void {
+  void navigator.locks?.request(`taxikine-tab-${tabId}`, () => new Promise(() => undefined));
+}
+
+async function liveTabs(): Promise<Set<string>> {
+  const held = (await navigator.locks?.query())?.held ?? [];
+  return new Set(held.map((lock) => lock.name ?? ''));
+}
+
+async function orphanBoxes(coachId: string): Promise<string[]> {
+  const live = await liveTabs();
+  const boxes = (await keys<string>()).filter((key) => String(key).startsWith(boxPrefix(coachId)));
+  return boxes.filter((key) => !live.has(`taxikine-tab-${key.slice(boxPrefix(coachId).length)}`));
+}
+
+/** Takes over what closed tabs left unsent, starts sending it, and keeps this tab's box from now on. */
+export async function openOutbox(client: QueryClient, coachId: string): Promise<() => void> {
+  holdTab();
+  const own = `${boxPrefix(coachId)}${tabId}`;
+  const orphans = await orphanBoxes(coachId);
+  for (const key of orphans) hydrate(client, { queries: [], mutations: (await get(key)) ?? [] });
+  await set(own, packed(client));
+  await Promise.all(orphans.map((key) => del(key)));
+  const close = client.getMutationCache().subscribe(() => void set(own, packed(client)));
+  void client.resumePausedMutations();
+  return close;
+}

@@ -1,0 +1,57 @@
+import { QueryClient } from '@tanstack/react-query';
+import { isPassing } from './api';
+import { sendWrite, type Sent } from './sendWrite';
+import { versionIn, withRecord, type Write } from './writes';
+import type { ClientFile } from '@taxikine/core';
+
+export const WRITE_KEY = ['write'] as const;
+export const fileKey = (clientId: string) => ['file', clientId] as const;
+export const CLIENTS_KEY = ['clients'] as const;
+
+const WEEK_MS = 7 * 86_400_000;
+
+export const pendingWrites = (client: QueryClient): Write[] =>
+  client
+    .getMutationCache()
+    .findAll({ mutationKey: WRITE_KEY, status: 'pending' })
+    .map((mutation) => mutation.state.variables as Write);
+
+/** After the last write to a record, the server's own version of it is the truth. */
+function settle(client: QueryClient, write: Write, sent: Sent): void {
+  if (sent.status === 'held') return;
+  const more = pendingWrites(client).some(
+    (one) => one.record.id === write.record.id && one.writeId !== write.writeId,
+  );
+  if (more) return;
+  const key = fileKey(write.clientId);
+  client.setQueryData<ClientFile>(key, (file) =>
+    file && versionIn(file, write.kind, write.record.id) > sent.record.version
+      ? file
+      : withRecord(file, write.kind, sent.record),
+  );
+}
+
+/** Queries answer from the device first; writes are sent in order, again and again until taken. */
+export function createQueryClient(): QueryClient {
+  const client = new QueryClient({
+    defaultOptions: {
+      queries: {
+        staleTime: 15_000,
+        gcTime: WEEK_MS,
+        networkMode: 'always',
+        retry: (count, error) => isPassing(error) && count < 1,
+        refetchOnWindowFocus: true,
+      },
+    },
+  });
+  client.setMutationDefaults(WRITE_KEY, {
+    mutationFn: (write: unknown) => sendWrite(write as Write),
+    onSuccess: (sent: unknown, write: unknown) => settle(client, write as Write, sent as Sent),
+    scope: { id: 'writes' },
+    networkMode: 'always',
+    gcTime: WEEK_MS,
+    retry: (_count, error) => isPassing(error),
+    retryDelay: (count) => Math.min(500 * 2 ** count, 5000),
+  });
+  return client;
+}

@@ -1,0 +1,40 @@
+import { call, Refused } from './api';
+import { signedInAgain } from './session';
+import { addTrouble, troubleOf } from './troubles';
+import type { Write } from './writes';
+
+export type Sent =
+  { status: 'taken'; record: { id: string; version: number } } | { status: 'held' };
+
+const put = ({ kind, record, writeId, version }: Write) =>
+  call<{ record: { id: string; version: number } }>('PUT', `/${kind}/${record.id}`, {
+    writeId,
+    version,
+    record,
+  });
+
+/**
+ * Sends one write. An expired session waits for the coach to sign in again; a conflict or a
+ * refusal is put before the coach, and later writes to the same record wait with it.
+ */
+export async function sendWrite(write: Write): Promise<Sent> {
+  const held = troubleOf(write.record.id);
+  if (held) {
+    addTrouble({ ...held, write: { ...write, version: held.write.version } });
+    return { status: 'held' };
+  }
+  try {
+    const { record } = await put(write);
+    return { status: 'taken', record };
+  } catch (error) {
+    if (!(error instanceof Refused) || error.status >= 500 || error.status === 429) throw error;
+    if (error.status === 401) {
+      await signedInAgain();
+      return sendWrite(write);
+    }
+    const { message, hint, theirs } = error.body;
+    addTrouble({ write, message, hint, theirs: (theirs as Trouble['theirs']) ?? null });
+    return { status: 'held' };
+  }
+}
+type Trouble = Parameters<typeof addTrouble>[0];

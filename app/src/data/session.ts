@@ -1,0 +1,86 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { call, Refused } from './api';
+import { createStore } from './store';
+
+export interface Session {
+  readonly coach: { readonly id: string; readonly name: string; readonly email: string };
+  readonly practice: { readonly id: string; readonly name: string };
+}
+
+export const SESSION_KEY = ['session'] as const;
+
+const REMEMBERED = 'taxikine/session';
+
+/** Who was signed in on this device, so that the app opens without a server. */
+function remembered(): Session | null {
+  try {
+    return JSON.parse(localStorage.getItem(REMEMBERED) ?? 'null') as Session | null;
+  } catch {
+    return null;
+  }
+}
+
+export function remember(session: Session | null): void {
+  if (session) localStorage.setItem(REMEMBERED, JSON.stringify(session));
+  else localStorage.removeItem(REMEMBERED);
+}
+
+/** True while the server has turned us away in the middle of something: ask to sign in again. */
+export const expired = createStore(false);
+
+async function fetchSession(): Promise<Session | null> {
+  try {
+    const session = await call<Session>('GET', '/session');
+    remember(session);
+    return session;
+  } catch (error) {
+    if (error instanceof Refused && error.status === 401) {
+      const was = remembered();
+      if (was) expired.set(true);
+      return was;
+    }
+    const known = remembered();
+    if (known) return known;
+    throw error;
+  }
+}
+
+/** Who is signed in; `null` when nobody is. Without a server: who was. */
+export const useSession = () =>
+  useQuery({
+    queryKey: SESSION_KEY,
+    queryFn: fetchSession,
+    staleTime: Infinity,
+    networkMode: 'always',
+  });
+
+/** The coach behind a screen that only signed-in coaches see. */
+export function useCoach(): Session {
+  const session = useQueryClient().getQueryData<Session>(SESSION_KEY);
+  if (!session) throw new Error('this screen needs a signed-in coach');
+  return session;
+}
+
+const waiting = new Set<() => void>();
+
+/** Resolves when the coach has signed in again. */
+export function signedInAgain(): Promise<void> {
+  expired.set(true);
+  return new Promise((resolve) => waiting.add(resolve));
+}
+
+export async function signIn(email: string, password: string): Promise<Session> {
+  const session = await call<Session>('POST', '/session', { email, password });
+  remember(session);
+  expired.set(false);
+  for (const go of waiting) go();
+  waiting.clear();
+  return session;
+}
+
+export async function signOut(): Promise<void> {
+  await call('DELETE', '/session').catch((error: unknown) => {
+    if (!(error instanceof Refused && error.status === 401)) throw error;
+  });
+  remember(null);
+}

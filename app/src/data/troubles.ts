@@ -1,0 +1,34 @@
+import { get, set } from 'idb-keyval';
+import { createStore } from './store';
+import type { Write } from './writes';
+
+/** A write that the server did not take: the coach decides. Kept over a reload. */
+export interface Trouble {
+  readonly write: Write;
+  readonly message: string;
+  readonly hint?: string;
+  /** The other version, when this is a conflict. */
+  readonly theirs: ({ id: string; version: number } & Record<string, unknown>) | null;
+}
+
+export const troubles = createStore<readonly Trouble[]>([]);
+
+const keyOf = (coachId: string) => `taxikine/troubles/${coachId}`;
+
+/** Keeps the list in IndexedDB for this coach; returns when what was kept is back. */
+export async function keepTroubles(coachId: string): Promise<() => void> {
+  troubles.set((await get<Trouble[]>(keyOf(coachId))) ?? []);
+  return troubles.subscribe(() => void set(keyOf(coachId), troubles.get()));
+}
+
+export const troubleOf = (recordId: string): Trouble | undefined =>
+  troubles.get().find((one) => one.write.record.id === recordId);
+
+export const addTrouble = (trouble: Trouble): void =>
+  troubles.set((all) => [
+    ...all.filter((one) => one.write.record.id !== trouble.write.record.id),
+    trouble,
+  ]);
+
+export const dropTrouble = (recordId: string): void =>
+  troubles.set((all) => all.filter((one) => one.write.record.id !== recordId));

@@ -1,0 +1,85 @@
+import type {
+  ClientFile,
+  LooseEnd,
+  RecordKind,
+  RecordOfKind,
+  Versioned,
+  ClientRecord,
+} from '@taxikine/core';
+import {
+  useMutation,
+  useMutationState,
+  useQuery,
+  useQueryClient,
+  type QueryClient,
+} from '@tanstack/react-query';
+import { useCallback } from 'react';
+import { call, Refused } from './api';
+import { CLIENTS_KEY, fileKey, pendingWrites, WRITE_KEY } from './queryClient';
+import { clientIdOf, versionIn, withPending, withRecord, type Write } from './writes';
+
+/** Fetches a file; a client made on this device and not sent yet is no error. */
+async function fetchFile(client: QueryClient, clientId: string): Promise<ClientFile> {
+  const ours = () => pendingWrites(client).filter((write) => write.clientId === clientId);
+  try {
+    return withPending(await call<ClientFile>('GET', `/clients/${clientId}/file`), ours())!;
+  } catch (error) {
+    const local =
+      error instanceof Refused && error.status === 404 ? withPending(undefined, ours()) : undefined;
+    if (local) return local;
+    throw error;
+  }
+}
+
+/** Everything about one client, from this device at once and from the server when it answers. */
+export function useFile(clientId: string) {
+  const client = useQueryClient();
+  return useQuery({ queryKey: fileKey(clientId), queryFn: () => fetchFile(client, clientId) });
+}
+
+export interface ClientLine {
+  readonly client: Versioned<ClientRecord>;
+  readonly visits: number;
+  readonly lastVisitOn: string | null;
+  readonly looseEnd: LooseEnd | null;
+}
+
+export const useClients = () =>
+  useQuery({
+    queryKey: CLIENTS_KEY,
+    queryFn: () =>
+      call<{ clients: ClientLine[] }>('GET', '/clients').then(({ clients }) => clients),
+  });
+
+export type WriteRecord = <K extends RecordKind>(kind: K, record: RecordOfKind[K]) => void;
+
+const bare = <T extends object>(record: T): T => {
+  const { version: _, ...rest } = record as T & { version?: number };
+  return rest as T;
+};
+
+/** Puts a record in place on this device now and sends it as soon as there is somebody to take it. */
+export function useWrite(): WriteRecord {
+  const client = useQueryClient();
+  const { mutate } = useMutation<unknown, Error, Write>({ mutationKey: WRITE_KEY });
+  return useCallback(
+    (kind, given) => {
+      const record = bare(given);
+      const clientId = clientIdOf(kind, record);
+      const key = fileKey(clientId);
+      const version = versionIn(client.getQueryData<ClientFile>(key), kind, record.id);
+      void client.cancelQueries({ queryKey: key });
+      client.setQueryData<ClientFile>(key, (file) =>
+        withRecord(file, kind, { ...record, version: version + 1 }),
+      );
+      mutate({ writeId: crypto.randomUUID(), kind, clientId, version, record });
+      void client.invalidateQueries({ queryKey: CLIENTS_KEY, refetchType: 'none' });
+    },
+    [client, mutate],
+  );
+}
+
+/** How many writes this device still holds. */
+export const useUnsent = (): number =>
+  useMutationState({ filters: { mutationKey: WRITE_KEY, status: 'pending' }, select: () => 1 })
+    .length;

@@ -1,0 +1,37 @@
+import {
+  caseFileOf,
+  gateOf,
+  maybeVisitFile,
+  trace,
+  type ClientFile,
+  type Gate,
+  type Trace,
+  type VisitFile,
+} from '@taxikine/core';
+import { useMemo } from 'react';
+
+export interface OpenVisit {
+  readonly file: ClientFile;
+  readonly visit: VisitFile;
+  readonly gate: Gate;
+}
+
+/** One visit out of a client's file. */
+export function useVisit(file: ClientFile | undefined, visitId: string): OpenVisit | null {
+  return useMemo(() => {
+    const visit = file ? maybeVisitFile(file, visitId) : null;
+    return file && visit ? { file, visit, gate: gateOf(file, visitId) } : null;
+  }, [file, visitId]);
+}
+
+/** The trace of a visit; null when the findings contradict each other beyond belief. */
+export function useTrace(visit: VisitFile): Trace | null {
+  return useMemo(() => {
+    try {
+      return trace(caseFileOf(visit));
+    } catch (error) {
+      if (error instanceof RangeError) return null;
+      throw error;
+    }
+  }, [visit]);
+}

@@ -1,0 +1,61 @@
+import type { ClientFile, RecordKind, RecordOfKind } from '@taxikine/core';
+
+/** A write on its way: what, from which version, and its own id so that it counts once. */
+export interface Write<K extends RecordKind = RecordKind> {
+  readonly writeId: string;
+  readonly kind: K;
+  readonly clientId: string;
+  readonly version: number;
+  readonly record: RecordOfKind[K];
+}
+
+export const clientIdOf = (kind: RecordKind, record: RecordOfKind[RecordKind]): string =>
+  kind === 'clients' ? record.id : (record as { clientId: string }).clientId;
+
+type Row = { id: string; version: number };
+
+/** Version of a record in a file; 0 when it is not there. */
+export function versionIn(file: ClientFile | undefined, kind: RecordKind, id: string): number {
+  if (!file) return 0;
+  if (kind === 'clients') return file.client.version;
+  return (file[kind] as Row[]).find((one) => one.id === id)?.version ?? 0;
+}
+
+const emptyFile = (client: ClientFile['client']): ClientFile => ({
+  client,
+  visits: [],
+  looks: [],
+  probes: [],
+  checks: [],
+  drills: [],
+});
+
+/** The file with one record put in, in its old place or at the end. */
+export function withRecord(
+  file: ClientFile | undefined,
+  kind: RecordKind,
+  record: Row,
+): ClientFile | undefined {
+  if (kind === 'clients') {
+    const client = record as ClientFile['client'];
+    return file ? { ...file, client } : emptyFile(client);
+  }
+  if (!file) return undefined;
+  const rows = file[kind] as Row[];
+  const known = rows.some((one) => one.id === record.id);
+  return {
+    ...file,
+    [kind]: known ? rows.map((one) => (one.id === record.id ? record : one)) : [...rows, record],
+  };
+}
+
+/** What the server has, with what it has not heard of yet laid over it. */
+export const withPending = (
+  file: ClientFile | undefined,
+  pending: readonly Write[],
+): ClientFile | undefined =>
+  pending.reduce<ClientFile | undefined>(
+    (sofar, { kind, record, version }) =>
+      withRecord(sofar, kind, { ...record, version: version + 1 }),
+    file,
+  );

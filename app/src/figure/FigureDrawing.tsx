@@ -1,0 +1,93 @@
+import type { DrawnFigure } from '@taxikine/core';
+import { Circle, G, Path } from 'react-native-svg';
+import type { Palette } from '../ui/palette';
+
+const RINGS = [
+  'shoulder-left',
+  'shoulder-right',
+  'elbow-left',
+  'elbow-right',
+  'hip-left',
+  'hip-right',
+  'knee-left',
+  'knee-right',
+  'ankle-left',
+  'ankle-right',
+] as const;
+
+export interface FigureDrawingProps {
+  readonly figure: DrawnFigure;
+  readonly palette: Palette;
+  /** Drawn as a dashed outline: the posture it is held against. */
+  readonly ghost?: boolean;
+  /** Rings drawn in the accent. */
+  readonly marked?: ReadonlySet<string>;
+  /** Thickness of the ink, in millimetres of the drawing. */
+  readonly ink?: number;
+}
+
+/** The lay figure: outline first, flesh over it, so that only the silhouette of each part is inked. */
+export function FigureDrawing({
+  figure,
+  palette,
+  ghost = false,
+  marked = new Set(),
+  ink = 12,
+}: FigureDrawingProps) {
+  if (ghost)
+    return (
+      <G opacity={0.75}>
+        {figure.parts.map((part) => (
+          <Path
+            key={part.id}
+            d={part.path}
+            fill="none"
+            stroke={palette.accent}
+            strokeWidth={ink * 0.35}
+            strokeDasharray="26 18"
+          />
+        ))}
+      </G>
+    );
+  return (
+    <G>
+      {figure.parts.map((part) => (
+        <G key={part.id}>
+          <Path
+            d={part.path}
+            fill="none"
+            stroke={palette.ink}
+            strokeWidth={ink}
+            strokeLinejoin="round"
+          />
+          <Path d={part.path} fill={palette.skin} stroke={palette.skin} strokeWidth={3} />
+        </G>
+      ))}
+      {figure.faceLines.map((path) => (
+        <Path
+          key={path}
+          d={path}
+          fill="none"
+          stroke={palette.ink}
+          strokeWidth={ink * 0.45}
+          strokeLinecap="round"
+        />
+      ))}
+      {RINGS.map((ring) => {
+        const [x, y] = figure.rings[ring];
+        const on = marked.has(ring);
+        return (
+          <Circle
+            key={ring}
+            cx={x}
+            cy={y}
+            r={on ? 30 : 15}
+            fill={on ? palette.accent : palette.raised}
+            stroke={palette.ink}
+            strokeWidth={ink * 0.55}
+          />
+        );
+      })}
+    </G>
+  );
+}

@@ -1,0 +1,187 @@
+import type { ClientRecord, SeenFault, Setup, SquatAim, View as Side, Zone } from '@taxikine/core';
+import { oneFault, withUnit } from '@taxikine/core';
+import { View } from '@tamagui/core';
+import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
+import type { Palette } from '../ui/palette';
+import { usePalette } from '../ui/usePalette';
+import { FigureDrawing } from './FigureDrawing';
+import { fitted, frameFor } from './frame';
+import { useFigure } from './useFigure';
+import { zoneTargets, type ZoneTarget } from './zones';
+
+export interface TapFigureProps {
+  readonly client: Pick<ClientRecord, 'heightM' | 'massKg' | 'segments'>;
+  readonly setup: Setup;
+  readonly aim: SquatAim;
+  readonly view: Side;
+  readonly width: number;
+  readonly height: number;
+  readonly label: string;
+  readonly standing: boolean;
+  readonly zone: Zone;
+  readonly faults: readonly SeenFault[];
+  readonly onZone: (zone: Zone) => void;
+}
+
+const TARGET = 46;
+
+/** Distance of the pelvis from the plumb line, drawn like a dimension on a craftsman's drawing. */
+function SlideDimension({
+  faults,
+  at,
+  palette,
+  view,
+}: {
+  faults: readonly SeenFault[];
+  at: readonly [number, number];
+  palette: Palette;
+  view: Side;
+}) {
+  const slide = faults.find((fault) => fault.fault === 'hips-slide');
+  if (!slide || view === 'side' || Math.abs(at[0]) < 3) return null;
+  const low = at[1] + 330;
+  const outward = Math.sign(at[0]);
+  const words = slide.value === undefined ? slide.grade : withUnit(slide.value, 'mm');
+  return (
+    <G>
+      <Line
+        x1={at[0]}
+        y1={at[1] + 90}
+        x2={at[0]}
+        y2={low + 30}
+        stroke={palette.accent}
+        strokeWidth={7}
+      />
+      <Line x1={0} y1={low} x2={at[0]} y2={low} stroke={palette.accent} strokeWidth={7} />
+      <SvgText
+        x={at[0] + outward * 26}
+        y={low + 24}
+        fill={palette.accent}
+        fontFamily="Besley"
+        fontSize={74}
+        fontWeight="600"
+        textAnchor={outward < 0 ? 'end' : 'start'}
+      >
+        {words}
+      </SvgText>
+    </G>
+  );
+}
+
+/** The figure as the input: tap a joint to say what you see there. */
+export function TapFigure({
+  client,
+  setup,
+  aim,
+  view,
+  width,
+  height,
+  label,
+  standing,
+  zone,
+  faults,
+  onZone,
+}: TapFigureProps) {
+  const palette = usePalette();
+  const figure = useFigure(client, setup, aim, view);
+  const frame = frameFor(view, client.heightM, standing);
+  const { at } = fitted(frame, width, height);
+  const plumb = view === 'side' ? 0.25 * 0.152 * client.heightM * 1000 : 0;
+  const marked = new Set(faults.map((fault) => oneFault(fault.fault).zone));
+  const targets = zoneTargets(figure, view);
+  return (
+    <View width={width} height={height} role="group" aria-label={label}>
+      <Svg
+        width={width}
+        height={height}
+        viewBox={`${frame.left} ${frame.top} ${frame.width} ${frame.height}`}
+        preserveAspectRatio="xMidYMax meet"
+      >
+        <Line
+          x1={plumb}
+          y1={frame.top}
+          x2={plumb}
+          y2={20}
+          stroke={palette.slate}
+          strokeWidth={4}
+          strokeDasharray="6 22"
+        />
+        <Line
+          x1={frame.left}
+          y1={4}
+          x2={frame.left + frame.width}
+          y2={4}
+          stroke={palette.rule}
+          strokeWidth={6}
+        />
+        <FigureDrawing figure={figure} palette={palette} />
+        <SlideDimension faults={faults} at={figure.rings.pelvis} palette={palette} view={view} />
+        <Path d={`M${plumb - 22} 22L${plumb + 22} 22L${plumb} 60Z`} fill={palette.ink} />
+        {targets.map((target) => (
+          <Mark
+            key={target.says}
+            target={target}
+            palette={palette}
+            on={target.zone === zone}
+            seen={marked.has(target.zone)}
+          />
+        ))}
+      </Svg>
+      {targets.map((target) => {
+        const place = at(target.at[0], target.at[1]);
+        return (
+          <button
+            key={target.says}
+            type="button"
+            aria-label={target.says}
+            aria-pressed={target.zone === zone}
+            onClick={() => onZone(target.zone)}
+            style={{
+              position: 'absolute',
+              left: place.x + target.nudge[0] - TARGET / 2,
+              top: place.y + target.nudge[1] - TARGET / 2,
+              width: TARGET,
+              height: TARGET,
+              borderRadius: TARGET,
+              border: 'none',
+              background: 'transparent',
+              cursor: 'pointer',
+              padding: 0,
+            }}
+          />
+        );
+      })}
+    </View>
+  );
+}
+
+/** Open ring: can be tapped. Heavy ring: chosen. Filled: something was seen here. */
+function Mark({
+  target,
+  palette,
+  on,
+  seen,
+}: {
+  target: ZoneTarget;
+  palette: Palette;
+  on: boolean;
+  seen: boolean;
+}) {
+  const [x, y] = target.at;
+  const quiet = target.zone === 'foot' && !on && !seen;
+  return (
+    <G>
+      {on ? (
+        <Circle cx={x} cy={y} r={58} fill="none" stroke={palette.accent} strokeWidth={8} />
+      ) : null}
+      <Circle
+        cx={x}
+        cy={y}
+        r={quiet ? 16 : 26}
+        fill={seen ? palette.accent : palette.raised}
+        stroke={palette.ink}
+        strokeWidth={9}
+      />
+    </G>
+  );
+}

@@ -1,0 +1,79 @@
+import { boardOf, observedAim, verdictsOf, type LookRecord } from '@taxikine/core';
+import { View } from '@tamagui/core';
+import { router } from 'expo-router';
+import { useMemo, type ReactNode } from 'react';
+import { useFile } from '../data/useFile';
+import { useTrace, useVisit, type OpenVisit } from '../data/useVisit';
+import { Figure } from '../figure/Figure';
+import { setupWords } from '../steps/setupWords';
+import { Board } from '../thread/Board';
+import { boardMarks } from '../thread/boardMarks';
+import { ThreadList } from '../thread/ThreadList';
+import { Button } from '../ui/Button';
+import { Words } from '../ui/text';
+import { useWide } from '../ui/useWide';
+import { useText } from '../words/useText';
+import { when } from '../words/when';
+import { Header } from './Header';
+import { NotThere } from './NotThere';
+import { Waiting } from './Waiting';
+
+/** The whole thread of one visit at once: Look, Trace, Work, Look again. */
+export function BoardScreen({ clientId, visitId }: { clientId: string; visitId: string }) {
+  const file = useFile(clientId);
+  const open = useVisit(file.data, visitId);
+  if (!file.data) return <Waiting error={file.error} onRetry={() => void file.refetch()} />;
+  return open ? <OpenBoard open={open} /> : <NotThere />;
+}
+
+function OpenBoard({ open }: { open: OpenVisit }) {
+  const t = useText();
+  const { wide, width } = useWide();
+  const { visit } = open;
+  const found = useTrace(visit);
+  const verdicts = useMemo(() => verdictsOf(visit), [visit]);
+  const board = useMemo(() => (found ? boardOf(visit, found) : null), [visit, found]);
+  const marks = boardMarks(found, verdicts);
+  const { client } = visit;
+  const figure = (look: LookRecord | null): ReactNode =>
+    look ? (
+      <Figure
+        client={client}
+        setup={look.setup}
+        aim={observedAim('bottom', look.faults)}
+        view="back"
+        width={200}
+        height={190}
+        label={setupWords(look.setup, t)}
+      />
+    ) : null;
+  return (
+    <View flex={1} minHeight={0} height="100%">
+      <Header
+        title={client.name}
+        note={`${client.about} · ${t('visit.squat').toLowerCase()} · ${when(visit.visit.openedOn)}`}
+        back={`/clients/${client.id}`}
+      >
+        <Button
+          label={t('board.goTo', { step: t(`steps.${visit.visit.step}`) })}
+          tight
+          onPress={() => router.push(`/clients/${client.id}/visits/${visit.visit.id}`)}
+        />
+      </Header>
+      <View render="main" flex={1} minHeight={0} padding="$5" gap="$4" style={{ overflow: 'auto' }}>
+        {board && wide ? (
+          <Board
+            board={board}
+            width={width - 52}
+            heads={{ look: figure(visit.first), again: figure(visit.again) }}
+            {...marks}
+          />
+        ) : null}
+        {board && !wide ? <ThreadList board={board} {...marks} /> : null}
+        <Words small soft>
+          {t('board.hint')}
+        </Words>
+      </View>
+    </View>
+  );
+}

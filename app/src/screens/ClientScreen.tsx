@@ -1,0 +1,189 @@
+import {
+  boardOf,
+  caseFileOf,
+  fillSide,
+  FLAGS,
+  maybeVisitFile,
+  oneCause,
+  trace,
+  verdictsOf,
+  type ClientFile,
+  type VisitRecord,
+} from '@taxikine/core';
+import { View } from '@tamagui/core';
+import { router } from 'expo-router';
+import { useMemo } from 'react';
+import { useFile, useWrite } from '../data/useFile';
+import { Board } from '../thread/Board';
+import { boardMarks } from '../thread/boardMarks';
+import { ThreadList } from '../thread/ThreadList';
+import { Button } from '../ui/Button';
+import { Title, Words } from '../ui/text';
+import { useWide } from '../ui/useWide';
+import { useText, type TextOf } from '../words/useText';
+import { when } from '../words/when';
+import { Header } from './Header';
+import { Waiting } from './Waiting';
+
+const newestFirst = (visits: readonly VisitRecord[]): VisitRecord[] =>
+  [...visits].sort((a, b) => b.openedOn.localeCompare(a.openedOn));
+
+/** One client: what they bring, what was done, and the thread of the last visit. */
+export function ClientScreen({ clientId }: { clientId: string }) {
+  const file = useFile(clientId);
+  if (!file.data) return <Waiting error={file.error} onRetry={() => void file.refetch()} />;
+  return <KnownClient file={file.data} />;
+}
+
+function useStartVisit(clientId: string): () => void {
+  const write = useWrite();
+  return () => {
+    const id = crypto.randomUUID();
+    write('visits', {
+      id,
+      clientId,
+      pattern: 'squat',
+      openedOn: new Date().toISOString(),
+      closedOn: null,
+      step: 'ask',
+      asks: [],
+      minutes: 12,
+      next: 'training',
+    });
+    router.push(`/clients/${clientId}/visits/${id}`);
+  };
+}
+
+function KnownClient({ file }: { file: ClientFile }) {
+  const t = useText();
+  const { client } = file;
+  const start = useStartVisit(client.id);
+  const visits = newestFirst(file.visits);
+  const unfinished = visits.find((visit) => !visit.closedOn);
+  const open = (visit: VisitRecord) => router.push(`/clients/${client.id}/visits/${visit.id}`);
+  return (
+    <View flex={1} minHeight={0} height="100%">
+      <Header title={client.name} note={client.about} back="/" />
+      <View
+        render="main"
+        flex={1}
+        minHeight={0}
+        style={{ overflowY: 'auto' }}
+        padding="$4"
+        gap="$5"
+        $wide={{ padding: '$6' }}
+      >
+        <View gap="$2">
+          {factsOf(file, t).map((fact) => (
+            <Words key={fact}>{fact}</Words>
+          ))}
+          {client.consent ? null : <Words accent>{t('client.consentMissing')}</Words>}
+        </View>
+        <View flexDirection="row" flexWrap="wrap" gap="$3">
+          {unfinished ? (
+            <Button
+              kind="main"
+              label={t('client.goOn', { step: t(`steps.${unfinished.step}`) })}
+              onPress={() => open(unfinished)}
+            />
+          ) : null}
+          <Button
+            kind={unfinished ? 'plain' : 'main'}
+            label={t('client.startVisit')}
+            onPress={start}
+          />
+          <Button
+            kind="quiet"
+            label={t('client.edit')}
+            onPress={() => router.push(`/clients/${client.id}/edit`)}
+          />
+        </View>
+        <LastThread file={file} visits={visits} />
+        <View gap="$1">
+          <Title small aria-level={2}>
+            {t('client.visits')}
+          </Title>
+          {visits.length === 0 ? <Words soft>{t('client.noVisits')}</Words> : null}
+          {visits.map((visit) => (
+            <Button
+              key={visit.id}
+              left
+              kind="quiet"
+              label={`${t('visit.squat')}, ${when(visit.openedOn)}`}
+              note={
+                visit.closedOn
+                  ? t('verdict.closed')
+                  : t('home.mid-visit', { step: t(`steps.${visit.step}`) })
+              }
+              onPress={() => open(visit)}
+            />
+          ))}
+        </View>
+      </View>
+    </View>
+  );
+}
+
+/** What is known about the client, a line each. */
+function factsOf({ client }: ClientFile, t: TextOf): string[] {
+  const history = client.history.map((item) =>
+    [
+      item.side ? t(item.side) : '',
+      item.region ? t(`regions.${item.region}`) : '',
+      t(`client.historyWords.${item.what}`),
+    ]
+      .filter(Boolean)
+      .join(' '),
+  );
+  const flags = client.flags
+    .map((flag) => FLAGS.find((row) => row.id === flag)!)
+    .map((row) => `${row.name}: ${row.note}`);
+  const given = client.given.map((one) => fillSide(oneCause(one.cause).sentence, one.side));
+  return [
+    `${client.heightM.toFixed(2)} m · ${client.massKg} kg`,
+    ...(history.length > 0 ? [history.join(', ')] : []),
+    ...given,
+    ...flags,
+  ];
+}
+
+/** The thread of the last visit in which something was seen. */
+function LastThread({ file, visits }: { file: ClientFile; visits: readonly VisitRecord[] }) {
+  const t = useText();
+  const { wide, width } = useWide();
+  const shown = useMemo(() => {
+    for (const visit of visits) {
+      const found = maybeVisitFile(file, visit.id);
+      if (!found?.first || found.first.faults.length === 0) continue;
+      const traced = trace(caseFileOf(found));
+      return { visit, board: boardOf(found, traced), marks: boardMarks(traced, verdictsOf(found)) };
+    }
+    return null;
+  }, [file, visits]);
+  if (!shown) return null;
+  return (
+    <View gap="$3">
+      <View
+        flexDirection="row"
+        justifyContent="space-between"
+        alignItems="center"
+        gap="$3"
+        flexWrap="wrap"
+      >
+        <Title small aria-level={2}>
+          {t('client.thread')} · {when(shown.visit.openedOn)}
+        </Title>
+        <Button
+          kind="quiet"
+          label={t('client.openBoard')}
+          onPress={() => router.push(`/clients/${file.client.id}/visits/${shown.visit.id}/board`)}
+        />
+      </View>
+      {wide ? (
+        <Board board={shown.board} width={width - 72} {...shown.marks} />
+      ) : (
+        <ThreadList board={shown.board} {...shown.marks} />
+      )}
+    </View>
+  );
+}

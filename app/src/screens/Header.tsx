@@ -1,0 +1,81 @@
+import { View } from '@tamagui/core';
+import { router, type Href } from 'expo-router';
+import ArrowLeft from 'lucide-react-native/icons/arrow-left';
+import type { ReactNode } from 'react';
+import { useUnsent } from '../data/useFile';
+import { Title, Words } from '../ui/text';
+import { usePalette } from '../ui/usePalette';
+import { useText } from '../words/useText';
+
+export interface HeaderProps {
+  readonly title: string;
+  readonly note?: string;
+  /** Where the arrow leads; no arrow without it. */
+  readonly back?: Href;
+  readonly children?: ReactNode;
+}
+
+/** Title, a quiet count of what is not sent yet, and what else the screen puts there. */
+export function Header({ title, note, back, children }: HeaderProps) {
+  const t = useText();
+  const palette = usePalette();
+  return (
+    <View
+      render="header"
+      flexDirection="row"
+      alignItems="center"
+      gap="$3"
+      paddingHorizontal="$4"
+      paddingVertical="$2"
+      minHeight={64}
+      borderBottomWidth={1.5}
+      borderColor="$ink"
+      flexShrink={0}
+    >
+      {back ? (
+        <button
+          type="button"
+          aria-label={t('back')}
+          onClick={() => router.replace(back)}
+          style={{
+            width: 48,
+            height: 48,
+            marginLeft: -12,
+            background: 'transparent',
+            border: 'none',
+            cursor: 'pointer',
+          }}
+        >
+          <ArrowLeft color={palette.ink} size={24} />
+        </button>
+      ) : null}
+      <View flex={1} minWidth={0}>
+        <Title aria-level={1} numberOfLines={1}>
+          {title}
+        </Title>
+        {note ? (
+          <Words small soft numberOfLines={1}>
+            {note}
+          </Words>
+        ) : null}
+      </View>
+      <UnsentBadge />
+      {children}
+    </View>
+  );
+}
+
+/** "2 changes kept on this device": quiet, and only while it is true. */
+function UnsentBadge() {
+  const t = useText();
+  const count = useUnsent();
+  return (
+    <View role="status" aria-live="polite">
+      {count > 0 ? (
+        <Words tiny soft maxWidth={120} textAlign="right">
+          {t('kept', { count })}
+        </Words>
+      ) : null}
+    </View>
+  );
+}

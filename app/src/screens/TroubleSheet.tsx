@@ -1,0 +1,123 @@
+import { faultKey, fillSide, oneFault, type LookRecord } from '@taxikine/core';
+import { View } from '@tamagui/core';
+import { useQueryClient } from '@tanstack/react-query';
+import { fileKey } from '../data/queryClient';
+import { useStore } from '../data/store';
+import { dropTrouble, troubles, type Trouble } from '../data/troubles';
+import { useWrite } from '../data/useFile';
+import { withRecord } from '../data/writes';
+import { Button } from '../ui/Button';
+import { Sheet } from '../ui/Sheet';
+import { Title, Words } from '../ui/text';
+import { useText } from '../words/useText';
+import type { ClientFile } from '@taxikine/core';
+
+type Fields = Record<string, unknown>;
+
+const looksLikeLook = (record: Fields): record is Fields & LookRecord =>
+  Array.isArray(record.faults);
+
+/** A value of a record as a coach would read it. */
+function told(key: string, record: Fields): string {
+  if (key === 'faults' && looksLikeLook(record))
+    return (
+      record.faults
+        .map(
+          (fault) =>
+            `${fillSide(oneFault(fault.fault).sentence, fault.side)} (${fault.grade}${fault.value === undefined ? '' : `, ${fault.value}`})`,
+        )
+        .join('; ') || '–'
+    );
+  const value = record[key];
+  return typeof value === 'object' ? JSON.stringify(value) : String(value ?? '–');
+}
+
+const QUIET = new Set(['id', 'clientId', 'visitId', 'version']);
+
+/** Fields in which two versions differ. */
+const differing = (mine: Fields, theirs: Fields): string[] =>
+  [...new Set([...Object.keys(mine), ...Object.keys(theirs)])].filter(
+    (key) => !QUIET.has(key) && JSON.stringify(mine[key]) !== JSON.stringify(theirs[key]),
+  );
+
+/** Writes that the server did not take, one at a time: the coach chooses, nothing is lost meanwhile. */
+export function TroubleSheet() {
+  const [first] = useStore(troubles);
+  return first ? <OneTrouble key={first.write.record.id} trouble={first} /> : null;
+}
+
+function OneTrouble({ trouble }: { trouble: Trouble }) {
+  const t = useText();
+  const client = useQueryClient();
+  const write = useWrite();
+  const { kind, record, clientId } = trouble.write;
+  const what = t(`trouble.what.${kind}`);
+  const theirs = trouble.theirs;
+  const lay = (version: object) =>
+    client.setQueryData<ClientFile>(fileKey(clientId), (file) =>
+      withRecord(file, kind, version as { id: string; version: number }),
+    );
+
+  const keepMine = () => {
+    if (!theirs) return;
+    lay(theirs);
+    dropTrouble(record.id);
+    write(kind, record);
+  };
+  const takeTheirs = () => {
+    if (theirs) lay(theirs);
+    dropTrouble(record.id);
+    void client.invalidateQueries({ queryKey: fileKey(clientId) });
+  };
+
+  if (!theirs)
+    return (
+      <Sheet title={t('trouble.refused', { what })} open onClose={takeTheirs}>
+        <Words bold>{trouble.message}</Words>
+        {trouble.hint ? <Words soft>{trouble.hint}</Words> : null}
+        <Button kind="main" label={t('trouble.drop')} onPress={takeTheirs} />
+      </Sheet>
+    );
+  const mine = record as unknown as Fields;
+  const keys = differing(mine, theirs);
+  return (
+    <Sheet title={t('trouble.title')} open onClose={() => undefined}>
+      <Words>{t('trouble.lead', { what })}</Words>
+      {keys.length === 0 ? <Words soft>{t('trouble.nothing')}</Words> : null}
+      <View flexDirection="row" gap="$4">
+        <Version title={t('trouble.mineSays')} record={mine} keys={keys} />
+        <Version title={t('trouble.theirsSays')} record={theirs} keys={keys} />
+      </View>
+      <View flexDirection="row" gap="$3">
+        <Button kind="main" flex={1} label={t('trouble.mine')} onPress={keepMine} />
+        <Button flex={1} label={t('trouble.theirs')} onPress={takeTheirs} />
+      </View>
+    </Sheet>
+  );
+}
+
+function Version({
+  title,
+  record,
+  keys,
+}: {
+  title: string;
+  record: Fields;
+  keys: readonly string[];
+}) {
+  return (
+    <View flex={1} gap="$2">
+      <Title small aria-level={3}>
+        {title}
+      </Title>
+      {keys.map((key) => (
+        <Words key={key} small>
+          <Words small soft>
+            {key}:{' '}
+          </Words>
+          {told(key, record)}
+        </Words>
+      ))}
+    </View>
+  );
+}

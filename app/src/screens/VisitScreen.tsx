@@ -1,0 +1,112 @@
+import { STEPS, type Step } from '@taxikine/core';
+import { View } from '@tamagui/core';
+import { router } from 'expo-router';
+import { useEffect, useState, type ComponentType } from 'react';
+import { useFile, useWrite } from '../data/useFile';
+import { useVisit, type OpenVisit } from '../data/useVisit';
+import { AgainStep } from '../steps/AgainStep';
+import { AskStep } from '../steps/AskStep';
+import { CheckStep } from '../steps/CheckStep';
+import { LookStep } from '../steps/LookStep';
+import { ProbeStep } from '../steps/ProbeStep';
+import { SetupStep } from '../steps/SetupStep';
+import type { StepProps } from '../steps/StepProps';
+import { TraceStep } from '../steps/TraceStep';
+import { VerdictStep } from '../steps/VerdictStep';
+import { WorkStep } from '../steps/WorkStep';
+import { Rail } from '../thread/Rail';
+import { Button } from '../ui/Button';
+import { useWide } from '../ui/useWide';
+import { useText } from '../words/useText';
+import { Header } from './Header';
+import { NotThere } from './NotThere';
+import { Waiting } from './Waiting';
+
+const SCREENS: Readonly<Record<Step, ComponentType<StepProps>>> = {
+  ask: AskStep,
+  setup: SetupStep,
+  look: LookStep,
+  probe: ProbeStep,
+  check: CheckStep,
+  trace: TraceStep,
+  work: WorkStep,
+  again: AgainStep,
+  verdict: VerdictStep,
+};
+
+/** Steps that already hold something. */
+function doneSteps({ visit, gate }: OpenVisit): Set<Step> {
+  const { first, again, probes, checks, drills } = visit;
+  const held: Record<Step, boolean> = {
+    ask: gate.status === 'open',
+    setup: first !== null,
+    look: (first?.faults.length ?? 0) + (first?.clear.length ?? 0) > 0,
+    probe: probes.length > 0,
+    check: checks.some((one) => one.role === 'first'),
+    trace: drills.length > 0,
+    work: drills.some((one) => one.status === 'done'),
+    again: again !== null,
+    verdict: visit.visit.closedOn !== null,
+  };
+  return new Set(STEPS.filter((step) => held[step]));
+}
+
+/** A visit, step by step, on the thread. */
+export function VisitScreen({ clientId, visitId }: { clientId: string; visitId: string }) {
+  const file = useFile(clientId);
+  const open = useVisit(file.data, visitId);
+  if (!file.data) return <Waiting error={file.error} onRetry={() => void file.refetch()} />;
+  return open ? <OpenVisitScreen open={open} /> : <NotThere />;
+}
+
+/** Until the safety questions are answered, every way leads back to them. */
+const allowed = (step: Step, { gate, visit }: OpenVisit): Step =>
+  gate.status === 'unasked' && gate.because === 'new-visit' && visit.first === null
+    ? 'ask'
+    : gate.status === 'no-consent'
+      ? 'ask'
+      : step;
+
+function OpenVisitScreen({ open }: { open: OpenVisit }) {
+  const t = useText();
+  const write = useWrite();
+  const { wide, width } = useWide();
+  const { visit, client } = open.visit;
+  const [step, setStep] = useState<Step>(visit.step);
+  useEffect(() => setStep(visit.step), [visit.step]);
+  const shown = allowed(step, open);
+  const Screen = SCREENS[shown];
+  const go = (next: Step) => {
+    setStep(next);
+    if (visit.step !== next) write('visits', { ...visit, step: next });
+  };
+  const inner = wide ? width : width - 64;
+  return (
+    <View flex={1} minHeight={0} height="100%">
+      <Header title={t('visit.squat')} note={client.name} back={`/clients/${client.id}`}>
+        {wide ? (
+          <Button
+            label={t('visit.board')}
+            tight
+            onPress={() => router.push(`/clients/${client.id}/visits/${visit.id}/board`)}
+          />
+        ) : null}
+      </Header>
+      <View flex={1} minHeight={0} flexDirection={wide ? 'column' : 'row'}>
+        <View
+          flexShrink={0}
+          paddingTop="$2"
+          paddingHorizontal={wide ? '$4' : 0}
+          borderBottomWidth={wide ? 1 : 0}
+          borderColor="$rule"
+          style={{ overflow: 'auto', scrollbarWidth: 'none' }}
+        >
+          <Rail current={shown} done={doneSteps(open)} onStep={go} across={wide} />
+        </View>
+        <View render="main" flex={1} minWidth={0} minHeight={0}>
+          <Screen key={shown} open={open} onStep={go} wide={wide} width={inner} />
+        </View>
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,302 @@
+import {
+  faultKey,
+  fillSide,
+  observedAim,
+  oneFault,
+  PHASES,
+  RATINGS,
+  VIEWS,
+  withUnit,
+  type LookRecord,
+  type Phase,
+  type View as LookView,
+  type Zone,
+} from '@taxikine/core';
+import { View } from '@tamagui/core';
+import { useState } from 'react';
+import { useWrite } from '../data/useFile';
+import { DepthCurve } from '../figure/DepthCurve';
+import { TapFigure } from '../figure/TapFigure';
+import { Button } from '../ui/Button';
+import { Choice } from '../ui/Choice';
+import { Words } from '../ui/text';
+import { useText } from '../words/useText';
+import { FaultRows } from './FaultRows';
+import { FaultSheet } from './FaultSheet';
+import { betterView, faultsAt, removeFault, setFaultValue, toggleAllClear } from './lookState';
+import { PainSheet } from './PainSheet';
+import { StepFrame } from './StepFrame';
+import type { StepProps } from './StepProps';
+
+/** The live look: one figure, one place on the repetition, one joint at a time. */
+export function LookStep(props: StepProps) {
+  const t = useText();
+  const { first } = props.open.visit;
+  if (!first)
+    return (
+      <StepFrame
+        title={t('steps.look')}
+        foot={
+          <Button
+            kind="main"
+            flex={1}
+            label={t('setup.title')}
+            onPress={() => props.onStep('setup')}
+          />
+        }
+      >
+        {null}
+      </StepFrame>
+    );
+  return <LiveLook {...props} look={first} />;
+}
+
+function useLook(look: LookRecord) {
+  const write = useWrite();
+  const [before, setBefore] = useState<LookRecord | null>(null);
+  const save = (next: LookRecord) => {
+    setBefore(look);
+    write('looks', next);
+  };
+  const undo = () => {
+    if (before) write('looks', before);
+    setBefore(null);
+  };
+  return { save, undo, canUndo: before !== null };
+}
+
+function LiveLook({ open, onStep, wide, width, look }: StepProps & { look: LookRecord }) {
+  const t = useText();
+  const { save, undo, canUndo } = useLook(look);
+  const [view, setView] = useState<LookView>('back');
+  const [phase, setPhase] = useState<Phase>('bottom');
+  const [zone, setZone] = useState<Zone>('hips');
+  const [touched, setTouched] = useState<string | null>(null);
+  const [opened, setOpened] = useState<string | null>(null);
+  const [pain, setPain] = useState(false);
+  const rows = faultsAt(zone, view, phase, look);
+  const openFault = look.faults.find((fault) => faultKey(fault) === opened);
+  const lastTouched = look.faults.find((fault) => faultKey(fault) === touched);
+  const seenPhases = new Set(look.faults.map((fault) => fault.phase));
+  const figureWidth = wide ? Math.min(520, width * 0.5) : width;
+  const figureHeight = wide ? 430 : 300;
+  const elsewhere = betterView(zone, phase, look);
+
+  const panel = (
+    <View
+      gap="$2"
+      paddingHorizontal="$3"
+      paddingVertical="$3"
+      backgroundColor="$raised"
+      borderTopWidth={wide ? 0 : 1.5}
+      borderColor="$ink"
+      flex={wide ? 1 : undefined}
+    >
+      <View flexDirection="row" justifyContent="space-between" alignItems="center" gap="$2">
+        <Words small soft flexShrink={1} aria-live="polite">
+          {t('look.where', {
+            zone: t(`zones.${zone}`),
+            phase: t(`phases.${phase}`),
+            view: t(`views.${view}`),
+          })}
+          {view === 'front' ? ` · ${t('look.swapped')}` : ''}
+        </Words>
+        {rows.length > 0 ? (
+          <Button
+            kind="quiet"
+            label={t('look.allClear')}
+            tight
+            small
+            onPress={() => save(toggleAllClear(look, rows))}
+          />
+        ) : null}
+      </View>
+      {rows.length === 0 ? (
+        <View gap="$2">
+          <Words>{t('look.nothing', { zone: t(`zones.${zone}`) })}</Words>
+          {elsewhere ? (
+            <Button
+              label={t('look.tryView', { view: t(`views.${elsewhere}`) })}
+              onPress={() => setView(elsewhere)}
+            />
+          ) : (
+            <Words soft>{t('look.elsewhere')}</Words>
+          )}
+        </View>
+      ) : (
+        <FaultRows
+          rows={rows}
+          look={look}
+          view={view}
+          phase={phase}
+          onOpen={setOpened}
+          onChange={(next, key) => {
+            save(next);
+            setTouched(key);
+          }}
+        />
+      )}
+      {lastTouched && oneFault(lastTouched.fault).unit ? (
+        <Button
+          kind="quiet"
+          small
+          left
+          label={`${fillSide(oneFault(lastTouched.fault).sentence, lastTouched.side)}: ${lastTouched.value === undefined ? t('look.add') : withUnit(lastTouched.value, oneFault(lastTouched.fault).unit!)}`}
+          onPress={() => setOpened(touched)}
+        />
+      ) : null}
+      {wide ? <SeenSoFar look={look} onOpen={setOpened} /> : null}
+    </View>
+  );
+
+  return (
+    <View flex={1} minHeight={0}>
+      <View flex={1} minHeight={0} style={{ overflowY: 'auto' }}>
+        <View
+          flexDirection="row"
+          justifyContent="space-between"
+          paddingHorizontal="$3"
+          paddingTop="$2"
+        >
+          <View flexDirection="row" gap="$1" role="group" aria-label="view">
+            {VIEWS.map((name) => (
+              <ViewTab
+                key={name}
+                label={t(`views.${name}`)}
+                on={name === view}
+                onPress={() => setView(name)}
+              />
+            ))}
+          </View>
+          <Button kind="quiet" label={t('undo')} off={!canUndo} tight small onPress={undo} />
+        </View>
+        <View
+          flexDirection={wide ? 'row' : 'column'}
+          gap={wide ? '$5' : 0}
+          padding={wide ? '$4' : 0}
+        >
+          <View>
+            <TapFigure
+              client={open.visit.client}
+              setup={look.setup}
+              aim={observedAim(phase, look.faults)}
+              view={view}
+              width={figureWidth}
+              height={figureHeight}
+              standing={phase === 'start' || phase === 'finish'}
+              zone={zone}
+              faults={look.faults.filter((fault) => fault.phase === phase)}
+              label={t('look.figure', { view: t(`views.${view}`), phase: t(`phases.${phase}`) })}
+              onZone={setZone}
+            />
+            <DepthCurve
+              width={figureWidth}
+              phase={phase}
+              seen={seenPhases}
+              onPhase={(next) => PHASES.includes(next) && setPhase(next)}
+            />
+          </View>
+          {panel}
+        </View>
+        {wide ? null : <SeenSoFar look={look} onOpen={setOpened} />}
+        <View paddingHorizontal="$3" paddingVertical="$3" gap="$2">
+          <Choice
+            label={t('look.rating')}
+            options={RATINGS.map((value) => ({ value, label: t(`look.ratings.${value}`) }))}
+            value={look.rating ?? undefined}
+            onChange={(rating) => save({ ...look, rating })}
+          />
+        </View>
+      </View>
+      <View
+        padding="$3"
+        gap="$2"
+        flexDirection="row"
+        borderTopWidth={1.5}
+        borderColor="$ink"
+        backgroundColor="$raised"
+      >
+        <Button label={t('look.pain')} onPress={() => setPain(true)} />
+        <Button
+          kind="main"
+          flex={1}
+          label={t('look.finish')}
+          note={t('look.faults', { count: look.faults.length })}
+          onPress={() => onStep('probe')}
+        />
+      </View>
+      {openFault && opened ? (
+        <FaultSheet
+          fault={openFault}
+          onGrade={(grade) =>
+            save({
+              ...look,
+              faults: look.faults.map((fault) =>
+                fault === openFault ? { ...fault, grade } : fault,
+              ),
+            })
+          }
+          onValue={(value) => save(setFaultValue(look, opened, value))}
+          onRemove={() => {
+            save(removeFault(look, opened));
+            setOpened(null);
+          }}
+          onClose={() => setOpened(null)}
+        />
+      ) : null}
+      {pain ? (
+        <PainSheet
+          phase={phase}
+          onClose={() => setPain(false)}
+          onSave={(one) => {
+            save({ ...look, pain: [...look.pain, one] });
+            setPain(false);
+            if (one.score > 0) onStep('ask');
+          }}
+        />
+      ) : null}
+    </View>
+  );
+}
+
+/** A view as a tab with a rule under the one in force. */
+function ViewTab({ label, on, onPress }: { label: string; on: boolean; onPress: () => void }) {
+  return (
+    <View borderBottomWidth={3} borderColor={on ? '$accent' : 'transparent'}>
+      <Button
+        kind="quiet"
+        label={label}
+        tight
+        onPress={onPress}
+        says={`view: ${label}${on ? ', chosen' : ''}`}
+      />
+    </View>
+  );
+}
+
+/** What was logged, each a way to its number and to taking it back. */
+function SeenSoFar({ look, onOpen }: { look: LookRecord; onOpen: (key: string) => void }) {
+  const t = useText();
+  if (look.faults.length === 0) return null;
+  return (
+    <View paddingHorizontal="$3" paddingTop="$3" gap="$1">
+      <Words small soft>
+        {t('look.kept')}
+      </Words>
+      {look.faults.map((fault) => {
+        const { sentence, unit } = oneFault(fault.fault);
+        const number = fault.value !== undefined && unit ? ` · ${withUnit(fault.value, unit)}` : '';
+        return (
+          <Button
+            key={faultKey(fault)}
+            left
+            kind="quiet"
+            label={fillSide(sentence, fault.side)}
+            note={`${t(`phases.${fault.phase}`)} · ${t(`grades.${fault.grade}`)}${number}`}
+            onPress={() => onOpen(faultKey(fault))}
+          />
+        );
+      })}
+    </View>
+  );
+}

@@ -1,0 +1,74 @@
+import {
+  PAIN_KINDS,
+  painRule,
+  REGIONS,
+  type LookRecord,
+  type MaybeSide,
+  type Phase,
+  type Region,
+} from '@taxikine/core';
+import { useState } from 'react';
+import { Button } from '../ui/Button';
+import { Choice } from '../ui/Choice';
+import { Sheet } from '../ui/Sheet';
+import { Words } from '../ui/text';
+import { useText } from '../words/useText';
+
+type LookPain = LookRecord['pain'][number];
+
+export interface PainSheetProps {
+  readonly phase: Phase;
+  readonly onSave: (pain: LookPain) => void;
+  readonly onClose: () => void;
+}
+
+/** Where, which side, what kind, how much: and what it means, at once. */
+export function PainSheet({ phase, onSave, onClose }: PainSheetProps) {
+  const t = useText();
+  const [region, setRegion] = useState<Region>('knee');
+  const [side, setSide] = useState<MaybeSide>(null);
+  const [kind, setKind] = useState<LookPain['kind']>('ache');
+  const [score, setScore] = useState<number | null>(null);
+  const sides = [
+    { value: 'left' as const, label: t('left') },
+    { value: null, label: t('pain.middle') },
+    { value: 'right' as const, label: t('right') },
+  ];
+  return (
+    <Sheet title={t('pain.title')} open onClose={onClose}>
+      <Choice
+        label={t('pain.where')}
+        options={REGIONS.map((value) => ({ value, label: t(`regions.${value}`) }))}
+        value={region}
+        onChange={setRegion}
+      />
+      <Choice label={t('pain.side')} options={sides} value={side} onChange={setSide} />
+      <Choice
+        label={t('pain.kind')}
+        options={PAIN_KINDS.map((value) => ({ value, label: t(`pain.kinds.${value}`) }))}
+        value={kind}
+        onChange={setKind}
+      />
+      <Choice
+        label={t('pain.score')}
+        options={Array.from({ length: 11 }, (_, value) => ({ value, label: String(value) }))}
+        value={score ?? undefined}
+        onChange={setScore}
+      />
+      {score === null ? null : (
+        <Words bold role="status">
+          {t(`pain.rule.${painRule(score, kind)}`)} {score > 0 ? t('pain.asksAgain') : ''}
+        </Words>
+      )}
+      <Button
+        kind="main"
+        label={t('pain.save')}
+        off={score === null}
+        onPress={() =>
+          score !== null &&
+          onSave({ region, side, phase, score, kind, on: new Date().toISOString() })
+        }
+      />
+    </Sheet>
+  );
+}

@@ -1,0 +1,117 @@
+import {
+  faultKey,
+  fillSide,
+  oneFault,
+  PROBES,
+  type LookRecord,
+  type ProbeId,
+  type ProbeOutcome,
+  type ProbeRecord,
+  type SeenFault,
+  type VisitFile,
+} from '@taxikine/core';
+import { View } from '@tamagui/core';
+import { useState } from 'react';
+import { useWrite } from '../data/useFile';
+import { Button } from '../ui/Button';
+import { Choice } from '../ui/Choice';
+import { Title, Words } from '../ui/text';
+import { useText } from '../words/useText';
+import { setupWords } from './setupWords';
+import { StepFrame } from './StepFrame';
+import type { StepProps } from './StepProps';
+
+const OUTCOMES: readonly ProbeOutcome[] = ['better', 'same', 'worse'];
+
+const newProbe = (probe: ProbeId, look: LookRecord): ProbeRecord => ({
+  id: crypto.randomUUID(),
+  clientId: look.clientId,
+  visitId: look.visitId,
+  probe,
+  setup: PROBES.find((row) => row.id === probe)!.change(look.setup),
+  outcomes: [],
+  doneOn: new Date().toISOString(),
+  removed: false,
+});
+
+const outcomeOf = (record: ProbeRecord | undefined, fault: SeenFault): ProbeOutcome | undefined =>
+  record?.outcomes.find((one) => one.fault === fault.fault && one.side === (fault.side ?? null))
+    ?.outcome;
+
+/** Puts one outcome into a probe; the same again takes it out. */
+function withOutcome(record: ProbeRecord, fault: SeenFault, outcome: ProbeOutcome): ProbeRecord {
+  const side = fault.side ?? null;
+  const rest = record.outcomes.filter((one) => one.fault !== fault.fault || one.side !== side);
+  const outcomes =
+    outcomeOf(record, fault) === outcome ? rest : [...rest, { fault: fault.fault, side, outcome }];
+  return { ...record, outcomes, removed: outcomes.length === 0 };
+}
+
+/** The change in set-up alone: what to do, not what stays. */
+export function ProbeStep({ open, onStep }: StepProps) {
+  const t = useText();
+  const { first } = open.visit;
+  const faults = first?.faults ?? [];
+  return (
+    <StepFrame
+      title={t('probe.title')}
+      lead={faults.length > 0 ? t('probe.lead') : t('probe.noFaults')}
+      foot={<Button kind="main" flex={1} label={t('probe.go')} onPress={() => onStep('check')} />}
+    >
+      {first && faults.length > 0
+        ? PROBES.map((row) => (
+            <ProbeCard key={row.id} probe={row.id} visit={open.visit} look={first} />
+          ))
+        : null}
+    </StepFrame>
+  );
+}
+
+function ProbeCard({ probe, visit, look }: { probe: ProbeId; visit: VisitFile; look: LookRecord }) {
+  const t = useText();
+  const write = useWrite();
+  const row = PROBES.find((one) => one.id === probe)!;
+  const record = visit.probes.find((one) => one.probe === probe);
+  const [opened, setOpened] = useState(Boolean(record));
+  const log = (fault: SeenFault, outcome: ProbeOutcome) =>
+    write('probes', withOutcome(record ?? newProbe(probe, look), fault, outcome));
+  return (
+    <View borderTopWidth={1} borderColor="$rule" paddingTop="$3" gap="$2">
+      <View flexDirection="row" justifyContent="space-between" alignItems="center" gap="$3">
+        <View flex={1}>
+          <Title small aria-level={3}>
+            {row.name}
+          </Title>
+          <Words small soft>
+            {row.say}
+          </Words>
+        </View>
+        {opened ? null : (
+          <Button
+            label={t('probe.undone')}
+            says={`${row.name}: ${t('probe.undone')}`}
+            tight
+            small
+            onPress={() => setOpened(true)}
+          />
+        )}
+      </View>
+      {opened ? (
+        <>
+          <Words tiny soft>
+            {t('probe.setup', { setup: setupWords(row.change(look.setup), t) })}
+          </Words>
+          {look.faults.map((fault) => (
+            <Choice
+              key={faultKey(fault)}
+              label={`${row.name} · ${fillSide(oneFault(fault.fault).sentence, fault.side)}`}
+              options={OUTCOMES.map((value) => ({ value, label: t(`probe.${value}`) }))}
+              value={outcomeOf(record, fault)}
+              onChange={(outcome) => log(fault, outcome)}
+            />
+          ))}
+        </>
+      ) : null}
+    </View>
+  );
+}

@@ -1,0 +1,35 @@
+import type { CheckId, CheckRecord, LookRole, MaybeSide, VisitFile } from '@taxikine/core';
+
+/** The record of one check on one side in this visit, or undefined. */
+export const maybeCheck = (visit: VisitFile, role: LookRole, check: CheckId, side: MaybeSide) =>
+  visit.checks.find((one) => one.role === role && one.check === check && one.side === side);
+
+export const newCheck = (
+  visit: VisitFile,
+  role: LookRole,
+  check: CheckId,
+  side: MaybeSide,
+): CheckRecord => ({
+  id: crypto.randomUUID(),
+  clientId: visit.client.id,
+  visitId: visit.visit.id,
+  role,
+  check,
+  side,
+  passive: null,
+  active: null,
+  braced: null,
+  result: null,
+  felt: null,
+  pinch: null,
+  doneOn: new Date().toISOString(),
+  removed: false,
+});
+
+const NOTHING = ['passive', 'active', 'braced', 'result', 'felt', 'pinch'] as const;
+
+/** A check of which nothing is left is taken back. */
+export const orRemoved = (record: CheckRecord): CheckRecord => ({
+  ...record,
+  removed: NOTHING.every((key) => record[key] === null),
+});

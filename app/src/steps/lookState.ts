@@ -1,0 +1,89 @@
+import {
+  FAULTS,
+  faultKey,
+  GRADES,
+  oneFault,
+  VIEWS,
+  type FaultId,
+  type FaultRow,
+  type LookRecord,
+  type MaybeSide,
+  type Phase,
+  type SeenFault,
+  type View,
+  type Zone,
+} from '@taxikine/core';
+
+type Look = LookRecord;
+
+/** Faults that can happen at this joint, in this view and phase, under this set-up. */
+export function faultsAt(
+  zone: Zone,
+  view: View,
+  phase: Phase,
+  { setup }: Pick<Look, 'setup'>,
+): FaultRow[] {
+  const table: readonly FaultRow[] = FAULTS;
+  return table.filter(
+    (row) =>
+      row.zone === zone &&
+      row.views.includes(view) &&
+      row.phases.includes(phase) &&
+      (row.needs !== 'load' || setup.load.at !== 'none') &&
+      (row.needs !== 'overhead' || setup.arms === 'overhead'),
+  );
+}
+
+/** A view from which something at this joint could be seen in this phase, or null. */
+export const betterView = (zone: Zone, phase: Phase, look: Pick<Look, 'setup'>): View | null =>
+  VIEWS.find((view) => faultsAt(zone, view, phase, look).length > 0) ?? null;
+
+export const seenOne = (
+  look: Pick<Look, 'faults'>,
+  fault: string,
+  side: MaybeSide,
+): SeenFault | undefined =>
+  look.faults.find((one) => one.fault === fault && (one.side ?? null) === side);
+
+const without = (look: Look, key: string): SeenFault[] =>
+  look.faults.filter((one) => faultKey(one) !== key);
+
+/** One tap logs a fault as slight; each further tap raises the grade, and then begins again. */
+export function tapFault(look: Look, fault: FaultId, side: MaybeSide, phase: Phase): Look {
+  const was = seenOne(look, fault, side);
+  const grade = was ? GRADES[(GRADES.indexOf(was.grade) + 1) % GRADES.length] : GRADES[0];
+  const next: SeenFault = was
+    ? { ...was, grade, phase }
+    : { fault, ...(side ? { side } : {}), phase, grade };
+  const faults = was
+    ? look.faults.map((one) => (one === was ? next : one))
+    : [...look.faults, next];
+  return {
+    ...look,
+    faults,
+    clear: look.clear.filter((one) => one !== fault && !one.startsWith(`${fault}@`)),
+  };
+}
+
+/** Puts a number on a fault that was seen; the unit comes from the table. */
+export function setFaultValue(look: Look, key: string, value: number): Look {
+  const faults = look.faults.map((one) =>
+    faultKey(one) === key ? { ...one, value, unit: oneFault(one.fault).unit ?? undefined } : one,
+  );
+  return { ...look, faults };
+}
+
+export const removeFault = (look: Look, key: string): Look => ({
+  ...look,
+  faults: without(look, key),
+});
+
+/** Everything that could be seen here and was not: looked for and clear. Again to take it back. */
+export function toggleAllClear(look: Look, rows: readonly FaultRow[]): Look {
+  const open = rows
+    .filter((row) => !look.faults.some((one) => one.fault === row.id))
+    .map((row) => row.id as FaultId);
+  const already = open.every((id) => look.clear.includes(id));
+  const rest = look.clear.filter((one) => !open.some((id) => id === one));
+  return { ...look, clear: already ? rest : [...rest, ...open] };
+}

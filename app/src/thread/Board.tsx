@@ -1,0 +1,196 @@
+import {
+  threadThrough,
+  type Board as BoardData,
+  type CauseKind,
+  type Column,
+  type Knot,
+  type Strand,
+} from '@taxikine/core';
+import { View } from '@tamagui/core';
+import { useState, type ReactNode } from 'react';
+import Svg, { Path } from 'react-native-svg';
+import { Title, Words } from '../ui/text';
+import { usePalette } from '../ui/usePalette';
+import { useText } from '../words/useText';
+import { kindColour, kindDash } from './KindMark';
+import { curlPath, strandPath, strandWidth } from './strandPath';
+
+const COLUMNS: readonly Column[] = ['look', 'trace', 'work', 'again'];
+const GAP = 92;
+const ROW = 108;
+const HEAD = 26;
+
+export interface BoardProps {
+  readonly board: BoardData;
+  readonly width: number;
+  /** What stands in front of a knot's title: its kind, its verdict. */
+  readonly markOf: (knot: Knot) => ReactNode;
+  /** What stands behind it: a probability. */
+  readonly figureOf: (knot: Knot) => string | null;
+  /** A drawing at the head of a column. */
+  readonly heads?: Partial<Record<Column, ReactNode>>;
+}
+
+interface Placed {
+  readonly knot: Knot;
+  readonly left: { x: number; y: number };
+  readonly right: { x: number; y: number };
+}
+
+/** Knots in their columns, spread over the same height. */
+function place(
+  board: BoardData,
+  width: number,
+): { placed: Map<string, Placed>; height: number; columnWidth: number } {
+  const columnWidth = (width - GAP * (COLUMNS.length - 1)) / COLUMNS.length;
+  const rows = Math.max(
+    1,
+    ...COLUMNS.map((column) => board.knots.filter((knot) => knot.column === column).length),
+  );
+  const height = rows * ROW;
+  const placed = new Map<string, Placed>();
+  COLUMNS.forEach((column, c) => {
+    const knots = board.knots.filter((knot) => knot.column === column);
+    knots.forEach((knot, i) => {
+      const y = i * ROW + HEAD;
+      const x = c * (columnWidth + GAP);
+      placed.set(knot.key, { knot, left: { x: x - 12, y }, right: { x: x + columnWidth + 6, y } });
+    });
+  });
+  return { placed, height, columnWidth };
+}
+
+const looseKind = (strands: readonly Strand[], key: string): CauseKind =>
+  strands.find((strand) => strand.to === key)?.kind ?? 'restriction';
+
+/** The thread from left to right through four columns; any knot lights up everything it is tied to. */
+export function Board({ board, width, markOf, figureOf, heads = {} }: BoardProps) {
+  const palette = usePalette();
+  const t = useText();
+  const [lit, setLit] = useState<string | null>(null);
+  const { placed, height, columnWidth } = place(board, width);
+  const on = lit ? threadThrough(board.strands, lit) : null;
+  const faint = (...keys: string[]) => (on && !keys.every((key) => on.has(key)) ? 0.14 : 1);
+  const empty: Record<Column, string> = {
+    look: t('board.emptyLook'),
+    trace: t('board.emptyTrace'),
+    work: t('board.emptyWork'),
+    again: t('board.emptyAgain'),
+  };
+  return (
+    <View width={width} gap="$3">
+      <View flexDirection="row" gap={GAP}>
+        {COLUMNS.map((column) => (
+          <View
+            key={column}
+            width={columnWidth}
+            borderBottomWidth={1.5}
+            borderColor="$ink"
+            paddingBottom="$1"
+          >
+            <Title aria-level={2}>{t(`board.${column}`)}</Title>
+          </View>
+        ))}
+      </View>
+      {Object.keys(heads).length > 0 ? (
+        <View flexDirection="row" gap={GAP}>
+          {COLUMNS.map((column) => (
+            <View key={column} width={columnWidth}>
+              {heads[column] ?? null}
+            </View>
+          ))}
+        </View>
+      ) : null}
+      <View height={height + 20}>
+        <Svg
+          width={width}
+          height={height + 20}
+          style={{ position: 'absolute', overflow: 'visible' }}
+          aria-hidden
+        >
+          {board.strands.map((strand) => {
+            const [from, to] = [placed.get(strand.from), placed.get(strand.to)];
+            if (!from || !to) return null;
+            return (
+              <Path
+                key={`${strand.from}>${strand.to}`}
+                d={strandPath(from.right, to.left)}
+                fill="none"
+                stroke={kindColour(strand.kind, palette)}
+                strokeWidth={strandWidth(strand.sure)}
+                strokeDasharray={kindDash(strand.kind)}
+                strokeLinecap="round"
+                opacity={faint(strand.from, strand.to)}
+              />
+            );
+          })}
+          {[...placed.values()]
+            .filter(({ knot }) => knot.loose)
+            .map(({ knot, right }) => (
+              <Path
+                key={knot.key}
+                d={curlPath(right)}
+                fill="none"
+                stroke={kindColour(looseKind(board.strands, knot.key), palette)}
+                strokeWidth={3}
+                strokeLinecap="round"
+                opacity={faint(knot.key)}
+              />
+            ))}
+        </Svg>
+        {COLUMNS.map((column, c) => (
+          <View key={column} position="absolute" left={c * (columnWidth + GAP)} width={columnWidth}>
+            {board.knots.every((knot) => knot.column !== column) ? (
+              <Words small soft>
+                {empty[column]}
+              </Words>
+            ) : null}
+            {board.knots
+              .filter((knot) => knot.column === column)
+              .map((knot) => (
+                <button
+                  key={knot.key}
+                  type="button"
+                  aria-pressed={lit === knot.key}
+                  onClick={() => setLit(lit === knot.key ? null : knot.key)}
+                  onMouseEnter={() => setLit(knot.key)}
+                  onMouseLeave={() => setLit(null)}
+                  style={{
+                    height: ROW,
+                    padding: 0,
+                    border: 'none',
+                    background: 'transparent',
+                    textAlign: 'left',
+                    cursor: 'pointer',
+                    display: 'flex',
+                    alignItems: 'flex-start',
+                    gap: 10,
+                    opacity: faint(knot.key),
+                    width: '100%',
+                  }}
+                >
+                  {markOf(knot)}
+                  <View flex={1} paddingTop={2}>
+                    <Words bold>{knot.title}</Words>
+                    <Words small soft>
+                      {knot.note}
+                    </Words>
+                    {knot.loose ? (
+                      <Words small accent>
+                        {t('board.loose')}
+                      </Words>
+                    ) : null}
+                  </View>
+                  {figureOf(knot) ? (
+                    <Title aria-level={3} render="span" role="presentation">
+                      {figureOf(knot)}
+                    </Title>
+                  ) : null}
+                </button>
+              ))}
+          </View>
+        ))}
+      </View>
+    </View>
+  );
+}

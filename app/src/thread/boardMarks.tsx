@@ -1,0 +1,22 @@
+import type { Knot, Trace, VisitVerdict } from '@taxikine/core';
+import type { ReactNode } from 'react';
+import { KindMark } from './KindMark';
+import { VerdictMark } from './VerdictMark';
+
+/** Mark and figure of every knot, from the trace and the verdicts behind the board. */
+export function boardMarks(trace: Trace | null, verdicts: readonly VisitVerdict[]) {
+  const causeOf = (knot: Knot) => trace?.causes.find((cause) => cause.key === knot.key);
+  const verdictOf = (knot: Knot) =>
+    verdicts.find((verdict) => `verdict:${verdict.key}` === knot.key);
+  const markOf = (knot: Knot): ReactNode => {
+    const [cause, verdict] = [causeOf(knot), verdictOf(knot)];
+    if (cause) return <KindMark kind={cause.kind} />;
+    return verdict ? <VerdictMark word={verdict.word} /> : null;
+  };
+  const figureOf = (knot: Knot): string | null => {
+    const [cause, verdict] = [causeOf(knot), verdictOf(knot)];
+    if (cause) return cause.kind === 'given' ? '—' : cause.p.toFixed(2);
+    return verdict ? verdict.pBetter.toFixed(2) : null;
+  };
+  return { markOf, figureOf };
+}

@@ -1,0 +1,129 @@
+import { styled, Text, View } from '@tamagui/core';
+import type { ReactNode } from 'react';
+
+const Frame = styled(View, {
+  name: 'ButtonFrame',
+  render: 'button',
+  flexDirection: 'row',
+  alignItems: 'center',
+  justifyContent: 'center',
+  gap: '$2',
+  minHeight: 48,
+  minWidth: 48,
+  paddingHorizontal: '$4',
+  paddingVertical: '$2',
+  borderRadius: '$2',
+  borderWidth: 1.5,
+  borderColor: '$ink',
+  backgroundColor: 'transparent',
+  cursor: 'pointer',
+  hoverStyle: { backgroundColor: '$skin' },
+  pressStyle: { opacity: 0.8 },
+  focusVisibleStyle: {
+    outlineColor: '$accent',
+    outlineWidth: 3,
+    outlineStyle: 'solid',
+    outlineOffset: 2,
+  },
+  variants: {
+    kind: {
+      main: { backgroundColor: '$ink', hoverStyle: { backgroundColor: '$ink', opacity: 0.92 } },
+      plain: {},
+      quiet: { borderColor: 'transparent' },
+    },
+    chosen: { true: { backgroundColor: '$ink', hoverStyle: { backgroundColor: '$ink' } } },
+    off: { true: { opacity: 0.45, cursor: 'not-allowed' } },
+    stretch: { true: { alignSelf: 'stretch' } },
+    tight: { true: { paddingHorizontal: '$2' } },
+    fromLeft: { true: { justifyContent: 'flex-start' } },
+  } as const,
+});
+
+const Label = styled(Text, {
+  name: 'ButtonLabel',
+  fontFamily: '$body',
+  fontSize: '$3',
+  lineHeight: '$3',
+  fontWeight: '700',
+  color: '$ink',
+  textAlign: 'center',
+  variants: {
+    inverse: { true: { color: '$onInk' } },
+    quiet: { true: { color: '$sea' } },
+    small: { true: { fontSize: '$2', lineHeight: '$2' } },
+  } as const,
+});
+
+export interface ButtonProps {
+  readonly label: string;
+  /** Second, smaller line. */
+  readonly note?: string;
+  readonly kind?: 'main' | 'plain' | 'quiet';
+  /** For a button that can be on or off. */
+  readonly chosen?: boolean;
+  readonly off?: boolean;
+  readonly stretch?: boolean;
+  readonly flex?: number;
+  readonly tight?: boolean;
+  readonly small?: boolean;
+  readonly left?: boolean;
+  /** What a screen reader says, when the label alone would not do. */
+  readonly says?: string;
+  readonly icon?: ReactNode;
+  readonly onPress: () => void;
+  readonly onLongPress?: () => void;
+}
+
+/** Every button of the app: at least 48 px, a real button, one look. */
+export function Button({
+  label,
+  note,
+  kind = 'plain',
+  chosen,
+  off,
+  stretch,
+  flex,
+  tight,
+  small,
+  left,
+  says,
+  icon,
+  onPress,
+  onLongPress,
+}: ButtonProps) {
+  const inverse = kind === 'main' || chosen;
+  return (
+    <Frame
+      kind={kind}
+      chosen={chosen}
+      off={off}
+      stretch={stretch}
+      tight={tight}
+      fromLeft={left}
+      flex={flex}
+      aria-label={says}
+      aria-pressed={chosen}
+      aria-disabled={off || undefined}
+      onPress={off ? undefined : onPress}
+      onLongPress={onLongPress}
+    >
+      {icon}
+      <View alignItems={left ? 'flex-start' : 'center'} flexShrink={1}>
+        <Label inverse={inverse} quiet={kind === 'quiet' && !chosen} small={small}>
+          {label}
+        </Label>
+        {note ? (
+          <Label
+            inverse={inverse}
+            quiet={kind === 'quiet'}
+            fontWeight="400"
+            fontSize="$1"
+            lineHeight="$1"
+          >
+            {note}
+          </Label>
+        ) : null}
+      </View>
+    </Frame>
+  );
+}

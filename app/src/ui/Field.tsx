@@ -1,0 +1,76 @@
+import { View } from '@tamagui/core';
+import type { HTMLInputTypeAttribute, Ref } from 'react';
+import { useId } from 'react';
+import { Words } from './text';
+import { usePalette } from './usePalette';
+
+export interface FieldProps {
+  readonly label: string;
+  readonly value: string;
+  readonly onChange: (value: string) => void;
+  readonly onBlur?: () => void;
+  readonly problem?: string;
+  readonly hint?: string;
+  readonly type?: HTMLInputTypeAttribute;
+  readonly autoComplete?: string;
+  readonly inputMode?: 'text' | 'decimal' | 'email';
+  readonly inputRef?: Ref<HTMLInputElement>;
+}
+
+/** A typed field, for the desk: label, input, and the problem right under it. */
+export function Field({
+  label,
+  value,
+  onChange,
+  onBlur,
+  problem,
+  hint,
+  type = 'text',
+  autoComplete,
+  inputMode,
+  inputRef,
+}: FieldProps) {
+  const palette = usePalette();
+  const id = useId();
+  return (
+    <View gap="$1">
+      <label htmlFor={id} style={{ font: '400 15px Atkinson', color: palette.soft }}>
+        {label}
+      </label>
+      <input
+        id={id}
+        ref={inputRef}
+        type={type}
+        inputMode={inputMode}
+        autoComplete={autoComplete}
+        value={value}
+        aria-invalid={Boolean(problem)}
+        aria-describedby={problem || hint ? `${id}-note` : undefined}
+        onChange={(event) => onChange(event.target.value)}
+        onBlur={onBlur}
+        style={{
+          minHeight: 48,
+          padding: '8px 12px',
+          font: '400 17px Atkinson',
+          color: palette.ink,
+          background: palette.raised,
+          border: `1.5px solid ${problem ? palette.accent : palette.slate}`,
+          borderRadius: 12,
+          width: '100%',
+          boxSizing: 'border-box',
+        }}
+      />
+      {problem || hint ? (
+        <Words
+          id={`${id}-note`}
+          small
+          accent={Boolean(problem)}
+          soft={!problem}
+          role={problem ? 'alert' : undefined}
+        >
+          {problem ?? hint}
+        </Words>
+      ) : null}
+    </View>
+  );
+}

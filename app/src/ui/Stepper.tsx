@@ -1,0 +1,100 @@
+import { clamp } from '@taxikine/core';
+import { View } from '@tamagui/core';
+import { useState } from 'react';
+import { Button } from './Button';
+import { usePalette } from './usePalette';
+import { Words } from './text';
+
+export interface StepperProps {
+  readonly label: string;
+  /** null: nothing entered yet. */
+  readonly value: number | null;
+  /** Where the first tap starts from. */
+  readonly from: number;
+  readonly unit: string;
+  readonly least: number;
+  readonly most: number;
+  readonly step?: number;
+  readonly onChange: (value: number) => void;
+  readonly hideLabel?: boolean;
+}
+
+/** A number without typing: big steps either way; a keyboard can still type it. */
+export function Stepper({
+  label,
+  value,
+  from,
+  unit,
+  least,
+  most,
+  step = 1,
+  onChange,
+  hideLabel,
+}: StepperProps) {
+  const palette = usePalette();
+  const [typed, setTyped] = useState<string | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const go = (by: number) => {
+    setProblem(null);
+    onChange(clamp((value ?? from) + (value === null ? 0 : by), least, most));
+  };
+  const commit = () => {
+    if (typed === null || typed.trim() === '') return setTyped(null);
+    const number = Number(typed.replace(',', '.'));
+    setTyped(null);
+    if (!Number.isFinite(number) || number < least || number > most)
+      return setProblem(`${label}: ${least} to ${most} ${unit}`);
+    setProblem(null);
+    onChange(number);
+  };
+  return (
+    <View gap="$1">
+      {hideLabel ? null : (
+        <Words small soft>
+          {label}
+        </Words>
+      )}
+      <View flexDirection="row" alignItems="center" gap="$2">
+        <Button label="−" says={`${label}: less`} onPress={() => go(-step)} tight />
+        <View
+          flexDirection="row"
+          alignItems="baseline"
+          gap="$1"
+          minWidth={84}
+          justifyContent="center"
+        >
+          <input
+            aria-label={label}
+            aria-invalid={problem !== null}
+            inputMode="decimal"
+            value={typed ?? (value === null ? '' : String(value))}
+            placeholder="–"
+            onChange={(event) => setTyped(event.target.value)}
+            onBlur={commit}
+            onKeyDown={(event) => event.key === 'Enter' && commit()}
+            style={{
+              width: 58,
+              height: 44,
+              textAlign: 'right',
+              font: '600 22px Besley',
+              color: palette.ink,
+              background: 'transparent',
+              border: 'none',
+              borderBottom: `1.5px solid ${palette.rule}`,
+              borderRadius: 0,
+            }}
+          />
+          <Words small soft>
+            {unit}
+          </Words>
+        </View>
+        <Button label="+" says={`${label}: more`} onPress={() => go(step)} tight />
+      </View>
+      {problem ? (
+        <Words small accent role="alert">
+          {problem}
+        </Words>
+      ) : null}
+    </View>
+  );
+}

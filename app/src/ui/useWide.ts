@@ -1,0 +1,9 @@
+import { useWindowDimensions } from 'react-native';
+
+/** From this width on there is a desk under the screen. */
+const WIDE = 900;
+
+export function useWide(): { wide: boolean; width: number } {
+  const { width } = useWindowDimensions();
+  return { wide: width >= WIDE, width };
+}

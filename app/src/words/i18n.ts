@@ -1,0 +1,14 @@
+import i18next from 'i18next';
+import { initReactI18next } from 'react-i18next';
+import { en } from './en';
+
+/** One catalogue for every word of the interface. */
+void i18next.use(initReactI18next).init({
+  lng: 'en',
+  fallbackLng: 'en',
+  resources: { en: { translation: en } },
+  interpolation: { escapeValue: false },
+  initAsync: false,
+});
+
+export { i18next };

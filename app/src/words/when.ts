@@ -1,0 +1,13 @@
+import { differenceInCalendarDays, format } from 'date-fns';
+
+/** "today", "yesterday", "9 days ago", then the date. */
+export function when(instant: string, now: Date = new Date()): string {
+  const date = new Date(instant);
+  const days = differenceInCalendarDays(now, date);
+  if (days <= 0) return 'today';
+  if (days === 1) return 'yesterday';
+  return days < 21 ? `${days} days ago` : format(date, 'd MMM yyyy');
+}
+
+/** The local day of the device, as records keep it. */
+export const today = (now: Date = new Date()): string => format(now, 'yyyy-MM-dd');

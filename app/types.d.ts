@@ -1,0 +1,4 @@
+declare module '*.woff2' {
+  const source: string;
+  export default source;
+}
