@@ -21,6 +21,7 @@ export * from './knowledge/drills';
 // Words
 export { fillSide } from './words/fill';
 export { withUnit, type Unit } from './words/units';
+export { probabilityWords } from './words/probability';
 
 // The body, and the figure drawn from it
 export { bodyOf, type Body } from './body/body';
@@ -40,6 +41,8 @@ export { painRule, type PainRule } from './safety/painRule';
 // Trace: from findings to causes
 export * from './trace/caseFile';
 export { LIKELY_ENOUGH, trace, type Reason, type Trace, type TracedCause } from './trace/trace';
+
+export { rangeRatio } from './trace/rangeRatio';
 
 // Work
 export { suggestDrills, type Suggestion, type SuggestedDrill } from './work/suggestDrills';

@@ -16,7 +16,7 @@ import {
 import { useCallback } from 'react';
 import { call, Refused } from './api';
 import { CLIENTS_KEY, fileKey, pendingWrites, WRITE_KEY } from './queryClient';
-import { clientIdOf, versionIn, withPending, withRecord, type Write } from './writes';
+import { clientIdOf, recordIn, versionIn, withPending, withRecord, type Write } from './writes';
 
 /** Fetches a file; a client made on this device and not sent yet is no error. */
 async function fetchFile(client: QueryClient, clientId: string): Promise<ClientFile> {
@@ -76,6 +76,25 @@ export function useWrite(): WriteRecord {
       void client.invalidateQueries({ queryKey: CLIENTS_KEY, refetchType: 'none' });
     },
     [client, mutate],
+  );
+}
+
+export type UpdateRecord = <K extends RecordKind>(
+  kind: K,
+  given: RecordOfKind[K],
+  change: (latest: RecordOfKind[K]) => RecordOfKind[K],
+) => void;
+
+/** Changes a record from its latest state on this device, however old the one on the screen is. */
+export function useUpdate(): UpdateRecord {
+  const client = useQueryClient();
+  const write = useWrite();
+  return useCallback(
+    (kind, given, change) => {
+      const file = client.getQueryData<ClientFile>(fileKey(clientIdOf(kind, given)));
+      write(kind, change(recordIn(file, kind, given.id) ?? given));
+    },
+    [client, write],
   );
 }
 

@@ -1,4 +1,4 @@
-import type { ClientFile, RecordKind, RecordOfKind } from '@taxikine/core';
+import type { ClientFile, RecordKind, RecordOfKind, Versioned } from '@taxikine/core';
 
 /** A write on its way: what, from which version, and its own id so that it counts once. */
 export interface Write<K extends RecordKind = RecordKind> {
@@ -14,12 +14,19 @@ export const clientIdOf = (kind: RecordKind, record: RecordOfKind[RecordKind]): 
 
 type Row = { id: string; version: number };
 
-/** Version of a record in a file; 0 when it is not there. */
-export function versionIn(file: ClientFile | undefined, kind: RecordKind, id: string): number {
-  if (!file) return 0;
-  if (kind === 'clients') return file.client.version;
-  return (file[kind] as Row[]).find((one) => one.id === id)?.version ?? 0;
+/** A record out of a file, as it stands on this device. */
+export function recordIn<K extends RecordKind>(
+  file: ClientFile | undefined,
+  kind: K,
+  id: string,
+): Versioned<RecordOfKind[K]> | undefined {
+  const rows = kind === 'clients' ? file && [file.client] : file?.[kind as Exclude<K, 'clients'>];
+  return (rows as Versioned<RecordOfKind[K]>[] | undefined)?.find((one) => one.id === id);
 }
+
+/** Version of a record in a file; 0 when it is not there. */
+export const versionIn = (file: ClientFile | undefined, kind: RecordKind, id: string): number =>
+  recordIn(file, kind, id)?.version ?? 0;
 
 const emptyFile = (client: ClientFile['client']): ClientFile => ({
   client,

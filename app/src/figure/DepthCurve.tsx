@@ -34,7 +34,13 @@ export function DepthCurve({ width, phase, seen, onPhase }: DepthCurveProps) {
     )
     .join('');
   return (
-    <View role="group" aria-label={t('look.phaseCurve')} width={width} height={HEIGHT + 24}>
+    <View
+      position="relative"
+      role="group"
+      aria-label={t('look.phaseCurve')}
+      width={width}
+      height={HEIGHT + 24}
+    >
       <Svg width={width} height={HEIGHT}>
         <Path d={path} fill="none" stroke={palette.rule} strokeWidth={9} strokeLinecap="round" />
         <Path d={path} fill="none" stroke={palette.ink} strokeWidth={2} />

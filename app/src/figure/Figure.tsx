@@ -3,7 +3,7 @@ import { View } from '@tamagui/core';
 import Svg, { Line, Path } from 'react-native-svg';
 import { usePalette } from '../ui/usePalette';
 import { FigureDrawing } from './FigureDrawing';
-import { frameFor } from './frame';
+import { frameFor, inkFor } from './frame';
 import { useFigure } from './useFigure';
 
 export interface FigureProps {
@@ -59,7 +59,12 @@ export function Figure({
           stroke={palette.rule}
           strokeWidth={6}
         />
-        <FigureDrawing figure={figure} palette={palette} marked={marked} />
+        <FigureDrawing
+          figure={figure}
+          palette={palette}
+          marked={marked}
+          ink={inkFor(frame, width, height)}
+        />
         <Path d={`M${plumb - 22} 22L${plumb + 22} 22L${plumb} 60Z`} fill={palette.ink} />
       </Svg>
     </View>

@@ -60,7 +60,7 @@ export function FigureDrawing({
             strokeWidth={ink}
             strokeLinejoin="round"
           />
-          <Path d={part.path} fill={palette.skin} stroke={palette.skin} strokeWidth={3} />
+          <Path d={part.path} fill={palette.skin} stroke={palette.skin} strokeWidth={ink * 0.25} />
         </G>
       ))}
       {figure.faceLines.map((path) => (
@@ -81,7 +81,7 @@ export function FigureDrawing({
             key={ring}
             cx={x}
             cy={y}
-            r={on ? 30 : 15}
+            r={on ? ink * 2.4 : ink * 1.3}
             fill={on ? palette.accent : palette.raised}
             stroke={palette.ink}
             strokeWidth={ink * 0.55}

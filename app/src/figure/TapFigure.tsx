@@ -5,7 +5,7 @@ import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
 import type { Palette } from '../ui/palette';
 import { usePalette } from '../ui/usePalette';
 import { FigureDrawing } from './FigureDrawing';
-import { fitted, frameFor } from './frame';
+import { fitted, frameFor, inkFor } from './frame';
 import { useFigure } from './useFigure';
 import { zoneTargets, type ZoneTarget } from './zones';
 
@@ -39,8 +39,7 @@ function SlideDimension({
 }) {
   const slide = faults.find((fault) => fault.fault === 'hips-slide');
   if (!slide || view === 'side' || Math.abs(at[0]) < 3) return null;
-  const low = at[1] + 330;
-  const outward = Math.sign(at[0]);
+  const low = at[1] + 215;
   const words = slide.value === undefined ? slide.grade : withUnit(slide.value, 'mm');
   return (
     <G>
@@ -54,13 +53,13 @@ function SlideDimension({
       />
       <Line x1={0} y1={low} x2={at[0]} y2={low} stroke={palette.accent} strokeWidth={7} />
       <SvgText
-        x={at[0] + outward * 26}
-        y={low + 24}
+        x={at[0] / 2}
+        y={low + 96}
         fill={palette.accent}
         fontFamily="Besley"
-        fontSize={74}
+        fontSize={66}
         fontWeight="600"
-        textAnchor={outward < 0 ? 'end' : 'start'}
+        textAnchor="middle"
       >
         {words}
       </SvgText>
@@ -90,7 +89,7 @@ export function TapFigure({
   const marked = new Set(faults.map((fault) => oneFault(fault.fault).zone));
   const targets = zoneTargets(figure, view);
   return (
-    <View width={width} height={height} role="group" aria-label={label}>
+    <View position="relative" width={width} height={height} role="group" aria-label={label}>
       <Svg
         width={width}
         height={height}
@@ -114,7 +113,7 @@ export function TapFigure({
           stroke={palette.rule}
           strokeWidth={6}
         />
-        <FigureDrawing figure={figure} palette={palette} />
+        <FigureDrawing figure={figure} palette={palette} ink={inkFor(frame, width, height)} />
         <SlideDimension faults={faults} at={figure.rings.pelvis} palette={palette} view={view} />
         <Path d={`M${plumb - 22} 22L${plumb + 22} 22L${plumb} 60Z`} fill={palette.ink} />
         {targets.map((target) => (

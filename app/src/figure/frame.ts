@@ -10,7 +10,7 @@ export interface Frame {
 
 /** Room for the figure in one view; from the side, arms reach ahead. */
 export function frameFor(view: View, heightM: number, standing: boolean): Frame {
-  const tall = heightM * (standing ? 1040 : 860);
+  const tall = heightM * (standing ? 1030 : 840);
   const [left, right] = view === 'side' ? [-0.36, 0.56] : [-0.34, 0.34];
   return {
     left: left * heightM * 1000,
@@ -30,3 +30,7 @@ export function fitted({ left, top, width, height }: Frame, boxWidth: number, bo
     at: (x: number, y: number) => ({ x: x0 + (x - left) * scale, y: y0 + (y - top) * scale }),
   };
 }
+
+/** A line two pixels wide, in millimetres of the drawing, whatever the size of the figure. */
+export const inkFor = (frame: Frame, boxWidth: number, boxHeight: number): number =>
+  1.9 / fitted(frame, boxWidth, boxHeight).scale;

@@ -55,7 +55,11 @@ function OpenBoard({ open }: { open: OpenVisit }) {
         back={`/clients/${client.id}`}
       >
         <Button
-          label={t('board.goTo', { step: t(`steps.${visit.visit.step}`) })}
+          label={
+            wide
+              ? t('board.goTo', { step: t(`steps.${visit.visit.step}`) })
+              : t(`steps.${visit.visit.step}`)
+          }
           tight
           onPress={() => router.push(`/clients/${client.id}/visits/${visit.visit.id}`)}
         />

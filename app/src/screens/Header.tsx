@@ -50,7 +50,13 @@ export function Header({ title, note, back, children }: HeaderProps) {
         </button>
       ) : null}
       <View flex={1} minWidth={0}>
-        <Title aria-level={1} numberOfLines={1}>
+        <Title
+          aria-level={1}
+          numberOfLines={1}
+          fontSize="$4"
+          lineHeight="$4"
+          $wide={{ fontSize: '$5', lineHeight: '$5' }}
+        >
           {title}
         </Title>
         {note ? (

@@ -2,6 +2,10 @@ import { observedAim, USUAL_SETUP, type LooseEnd } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { router } from 'expo-router';
+import LogOut from 'lucide-react-native/icons/log-out';
+import Moon from 'lucide-react-native/icons/moon';
+import Sun from 'lucide-react-native/icons/sun';
+import type { ReactNode } from 'react';
 import Svg, { Circle, Path } from 'react-native-svg';
 import { remember, SESSION_KEY, signOut, useCoach } from '../data/session';
 import { useClients, type ClientLine } from '../data/useFile';
@@ -138,29 +142,59 @@ function LooseEndRow({ line, end }: { line: ClientLine; end: LooseEnd }) {
   );
 }
 
+/** A square of the header with one sign in it. */
+function IconButton({
+  says,
+  onPress,
+  children,
+}: {
+  says: string;
+  onPress: () => void;
+  children: ReactNode;
+}) {
+  return (
+    <button
+      type="button"
+      aria-label={says}
+      onClick={onPress}
+      style={{
+        width: 48,
+        height: 48,
+        background: 'transparent',
+        border: 'none',
+        cursor: 'pointer',
+      }}
+    >
+      {children}
+    </button>
+  );
+}
+
 function SchemeButton() {
   const t = useText();
+  const palette = usePalette();
   const scheme = useScheme();
   const other = scheme === 'light' ? 'dark' : 'light';
+  const Sign = scheme === 'light' ? Moon : Sun;
   return (
-    <Button
-      kind="quiet"
-      small
-      tight
-      label={t(`theme.${other}`)}
-      says={t('theme.says')}
-      onPress={() => chooseScheme(other)}
-    />
+    <IconButton says={t('theme.says')} onPress={() => chooseScheme(other)}>
+      <Sign size={22} color={palette.ink} />
+    </IconButton>
   );
 }
 
 function SignOutButton() {
   const t = useText();
+  const palette = usePalette();
   const client = useQueryClient();
   const leave = async () => {
     await signOut().catch(() => remember(null));
     client.setQueryData(SESSION_KEY, null);
     client.removeQueries({ predicate: (query) => query.queryKey[0] !== SESSION_KEY[0] });
   };
-  return <Button kind="quiet" small tight label={t('signIn.out')} onPress={() => void leave()} />;
+  return (
+    <IconButton says={t('signIn.out')} onPress={() => void leave()}>
+      <LogOut size={22} color={palette.ink} />
+    </IconButton>
+  );
 }

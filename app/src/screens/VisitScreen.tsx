@@ -2,7 +2,7 @@ import { STEPS, type Step } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useEffect, useState, type ComponentType } from 'react';
-import { useFile, useWrite } from '../data/useFile';
+import { useFile, useUpdate } from '../data/useFile';
 import { useVisit, type OpenVisit } from '../data/useVisit';
 import { AgainStep } from '../steps/AgainStep';
 import { AskStep } from '../steps/AskStep';
@@ -69,7 +69,7 @@ const allowed = (step: Step, { gate, visit }: OpenVisit): Step =>
 
 function OpenVisitScreen({ open }: { open: OpenVisit }) {
   const t = useText();
-  const write = useWrite();
+  const update = useUpdate();
   const { wide, width } = useWide();
   const { visit, client } = open.visit;
   const [step, setStep] = useState<Step>(visit.step);
@@ -78,7 +78,7 @@ function OpenVisitScreen({ open }: { open: OpenVisit }) {
   const Screen = SCREENS[shown];
   const go = (next: Step) => {
     setStep(next);
-    if (visit.step !== next) write('visits', { ...visit, step: next });
+    if (visit.step !== next) update('visits', visit, (latest) => ({ ...latest, step: next }));
   };
   const inner = wide ? width : width - 64;
   return (

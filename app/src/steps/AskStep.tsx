@@ -2,7 +2,7 @@ import { REFER_QUESTIONS, type ReferId } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
-import { useWrite } from '../data/useFile';
+import { useUpdate } from '../data/useFile';
 import { Button } from '../ui/Button';
 import { Sheet } from '../ui/Sheet';
 import { Title, Words } from '../ui/text';
@@ -17,7 +17,7 @@ const GROUPS = ['emergency', 'clinician'] as const;
 /** Stop and refer: asked before the first look and again whenever pain is reported. */
 export function AskStep({ open, onStep }: StepProps) {
   const t = useText();
-  const write = useWrite();
+  const update = useUpdate();
   const [yes, setYes] = useState<ReadonlySet<ReferId>>(new Set());
   const [sure, setSure] = useState(false);
   const [again, setAgain] = useState(false);
@@ -44,14 +44,11 @@ export function AskStep({ open, onStep }: StepProps) {
   if (gate.status === 'blocked') return <BlockedPanel open={open} gate={gate} />;
 
   const record = () => {
-    const asks = [...visit.visit.asks, { on: new Date().toISOString(), positives: [...yes] }];
-    write('visits', {
-      ...visit.visit,
-      asks,
-      step: yes.size > 0 ? 'ask' : visit.first ? 'look' : 'setup',
-    });
+    const ask = { on: new Date().toISOString(), positives: [...yes] };
+    update('visits', visit.visit, (latest) => ({ ...latest, asks: [...latest.asks, ask] }));
     setSure(false);
     setYes(new Set());
+    setAgain(false);
     if (yes.size === 0) onStep(visit.first ? 'look' : 'setup');
   };
 

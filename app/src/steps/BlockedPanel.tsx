@@ -1,7 +1,7 @@
 import { oneReferQuestion, type BlockReason, type Gate } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
-import { useWrite } from '../data/useFile';
+import { useUpdate } from '../data/useFile';
 import type { OpenVisit } from '../data/useVisit';
 import { Button } from '../ui/Button';
 import { Field } from '../ui/Field';
@@ -67,7 +67,7 @@ function ClearSheet({
   onClose: () => void;
 }) {
   const t = useText();
-  const write = useWrite();
+  const update = useUpdate();
   const [by, setBy] = useState('');
   const [on, setOn] = useState(today());
   const [scope, setScope] = useState('');
@@ -90,7 +90,10 @@ function ClearSheet({
       on,
       scope: scope.trim(),
     };
-    write('clients', { ...client, clearances: [...client.clearances, clearance] });
+    update('clients', client, (latest) => ({
+      ...latest,
+      clearances: [...latest.clearances, clearance],
+    }));
     onClose();
   };
 

@@ -60,6 +60,7 @@ export function CheckCard({
           <View
             key={side ?? 'whole'}
             gap="$2"
+            maxWidth="100%"
             role="group"
             aria-label={side ? `${row.name}, ${t(side)}` : row.name}
           >
@@ -159,7 +160,8 @@ function SideEntry({ row, visit, role, side }: SideEntryProps) {
       {row.modes.map((mode) => (
         <Stepper
           key={mode}
-          label={`${where}, ${t(`check.${mode}`)}`}
+          label={t(`check.${mode}`)}
+          says={`${where}, ${t(`check.${mode}`)}`}
           value={typeof record?.[mode] === 'number' ? (record[mode] as number) : null}
           from={Math.round(norm.usual[0])}
           unit={unit}
@@ -170,7 +172,7 @@ function SideEntry({ row, visit, role, side }: SideEntryProps) {
       ))}
       {row.felt.length > 0 ? (
         <Choice
-          label={t('check.felt')}
+          label={`${t('check.felt')}${side ? `, ${t(side)}` : ''}`}
           options={row.felt.map((value) => ({ value, label: t(`check.feltWords.${value}`) }))}
           value={record?.felt ?? undefined}
           onChange={(felt) => save({ felt: record?.felt === felt ? null : felt })}
@@ -178,7 +180,7 @@ function SideEntry({ row, visit, role, side }: SideEntryProps) {
       ) : null}
       {row.asksPinch ? (
         <Choice
-          label={t('check.pinch')}
+          label={`${t('check.pinch')}${side ? `, ${t(side)}` : ''}`}
           options={[
             { value: true, label: t('check.yes') },
             { value: false, label: t('check.no') },

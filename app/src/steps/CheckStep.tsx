@@ -41,6 +41,7 @@ export function CheckStep({ open, onStep, width }: StepProps) {
               display: 'flex',
               justifyContent: 'space-between',
               alignItems: 'center',
+              gap: 12,
               width: '100%',
             }}
           >

@@ -53,7 +53,7 @@ export function FaultRows({ rows, look, view, phase, onChange, onOpen }: FaultRo
         const clear = look.clear.includes(row.id as FaultId);
         const what = (
           <View flex={1.25} paddingHorizontal="$1">
-            <Words textAlign="center" fontFamily="$heading">
+            <Words textAlign="center" fontFamily="$heading" fontSize="$4" lineHeight="$4">
               {row.short}
             </Words>
             {clear ? (

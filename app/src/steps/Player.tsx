@@ -150,7 +150,13 @@ function TimeArc({ left, whole, size }: { left: number; whole: number; size: num
   const angle = 2 * Math.PI * share;
   const end = { x: c + r * Math.sin(angle), y: c - r * Math.cos(angle) };
   return (
-    <View width={size} height={size} alignItems="center" justifyContent="center">
+    <View
+      position="relative"
+      width={size}
+      height={size}
+      alignItems="center"
+      justifyContent="center"
+    >
       <Svg width={size} height={size} style={{ position: 'absolute' }} aria-hidden>
         <Path
           d={`M${c} ${c - r}A${r} ${r} 0 1 1 ${c - 0.01} ${c - r}`}

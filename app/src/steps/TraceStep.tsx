@@ -3,6 +3,7 @@ import {
   fillSide,
   LIKELY_ENOUGH,
   oneFault,
+  probabilityWords,
   shownCauses,
   type MaybeSide,
   type Reason,
@@ -65,7 +66,7 @@ function Causes({ found }: { found: Trace }) {
         <Words small soft>
           {t('trace.also', {
             list: rest
-              .map((cause) => `${cause.sentence.toLowerCase()} (${cause.p.toFixed(2)})`)
+              .map((cause) => `${cause.sentence.toLowerCase()} (${probabilityWords(cause.p)})`)
               .join(', '),
           })}
         </Words>
@@ -93,7 +94,7 @@ function CauseCard({ cause }: { cause: TracedCause }) {
       borderColor={kindColour(cause.kind, palette) as never}
       paddingLeft="$3"
       role="group"
-      aria-label={`${cause.sentence}, ${cause.p.toFixed(2)}`}
+      aria-label={`${cause.sentence}, ${probabilityWords(cause.p)}`}
     >
       <View flexDirection="row" gap="$2" alignItems="flex-start">
         <KindMark kind={cause.kind} />
@@ -107,7 +108,7 @@ function CauseCard({ cause }: { cause: TracedCause }) {
           </Words>
         </View>
         <Numeral fontSize="$6" lineHeight="$6" color={sure ? '$ink' : '$soft'}>
-          {cause.kind === 'given' ? t('trace.given') : cause.p.toFixed(2)}
+          {cause.kind === 'given' ? t('trace.given') : probabilityWords(cause.p)}
         </Numeral>
       </View>
       {cause.explains.length > 0 ? (

@@ -1,8 +1,8 @@
-import { boardOf, verdictsOf, type VisitVerdict } from '@taxikine/core';
+import { boardOf, probabilityWords, verdictsOf, type VisitVerdict } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useMemo } from 'react';
-import { useWrite } from '../data/useFile';
+import { useUpdate } from '../data/useFile';
 import { useTrace } from '../data/useVisit';
 import { Board } from '../thread/Board';
 import { boardMarks } from '../thread/boardMarks';
@@ -17,7 +17,7 @@ import type { StepProps } from './StepProps';
 /** Better, same or worse against measuring error, and the thread from fault to verdict. */
 export function VerdictStep({ open, onStep, wide, width }: StepProps) {
   const t = useText();
-  const write = useWrite();
+  const update = useUpdate();
   const { visit } = open;
   const found = useTrace(visit);
   const verdicts = useMemo(() => verdictsOf(visit), [visit]);
@@ -25,7 +25,10 @@ export function VerdictStep({ open, onStep, wide, width }: StepProps) {
   const marks = boardMarks(found, verdicts);
   const moved = verdicts.some((verdict) => verdict.word === 'better');
   const close = () => {
-    write('visits', { ...visit.visit, closedOn: visit.visit.closedOn ?? new Date().toISOString() });
+    update('visits', visit.visit, (latest) => ({
+      ...latest,
+      closedOn: latest.closedOn ?? new Date().toISOString(),
+    }));
     router.replace(`/clients/${visit.client.id}`);
   };
   return (
@@ -89,7 +92,7 @@ function VerdictLine({ verdict }: { verdict: VisitVerdict }) {
           {verdict.change}
         </Numeral>
         <Words small soft>
-          {t('verdict.real', { p: verdict.pBetter.toFixed(2) })} · {verdict.against}
+          {t('verdict.real', { p: probabilityWords(verdict.pBetter) })} · {verdict.against}
         </Words>
       </View>
     </View>

@@ -9,7 +9,7 @@ import {
 } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { useMemo, useState } from 'react';
-import { useWrite } from '../data/useFile';
+import { useUpdate, useWrite } from '../data/useFile';
 import { useTrace } from '../data/useVisit';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
@@ -61,6 +61,7 @@ export function WorkStep(props: StepProps) {
 function ChooseDrills({ open, found }: StepProps & { found: Trace }) {
   const t = useText();
   const write = useWrite();
+  const update = useUpdate();
   const { visit } = open;
   const { minutes, next } = visit.visit;
   const { flags } = visit.client;
@@ -93,7 +94,9 @@ function ChooseDrills({ open, found }: StepProps & { found: Trace }) {
           unit="min"
           least={3}
           most={60}
-          onChange={(value) => write('visits', { ...visit.visit, minutes: value })}
+          onChange={(value) =>
+            update('visits', visit.visit, (latest) => ({ ...latest, minutes: value }))
+          }
         />
         <Choice
           label={t('work.next')}
@@ -102,7 +105,9 @@ function ChooseDrills({ open, found }: StepProps & { found: Trace }) {
             label: t(`work.${value}`),
           }))}
           value={next}
-          onChange={(value) => write('visits', { ...visit.visit, next: value })}
+          onChange={(value) =>
+            update('visits', visit.visit, (latest) => ({ ...latest, next: value }))
+          }
         />
       </View>
       {suggestion.drills.map((one) => (

@@ -6,6 +6,8 @@ import {
   type FaultLevel,
   type LookRecord,
   oneCheck,
+  rangeRatio,
+  type MaybeSide,
   type SeenFault,
   type VisitFile,
 } from '@taxikine/core';
@@ -69,17 +71,12 @@ export function revalue(again: LookRecord, before: SeenFault, value: number): Lo
   };
 }
 
-/** Checks worth taking again: ranges that a done drill was aimed at, as far as they were measured. */
-export function checksToRepeat(
-  visit: VisitFile,
-): { row: CheckRow; side: 'left' | 'right' | null }[] {
-  return visit.checks
-    .filter((one) => one.role === 'first' && (one.passive ?? one.active) !== null)
+/** Checks worth taking again: the ranges that were short the first time. */
+export function checksToRepeat({ checks }: VisitFile): { row: CheckRow; side: MaybeSide }[] {
+  return checks
+    .filter((one) => one.role === 'first')
+    .map((one) => ({ row: oneCheck(one.check), side: one.side, value: one.passive ?? one.active }))
     .filter(
-      (one) =>
-        one.side === null ||
-        visit.drills.some((drill) => drill.side === null || drill.side === one.side),
-    )
-    .map((one) => ({ row: oneCheck(one.check), side: one.side }))
-    .filter(({ row }) => row.type === 'range');
+      ({ row, value }) => row.type === 'range' && value !== null && rangeRatio(value, row.norm) > 1,
+    );
 }

@@ -101,7 +101,7 @@ export function Board({ board, width, markOf, figureOf, heads = {} }: BoardProps
           ))}
         </View>
       ) : null}
-      <View height={height + 20}>
+      <View position="relative" height={height + 20}>
         <Svg
           width={width}
           height={height + 20}

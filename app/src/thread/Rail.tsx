@@ -36,9 +36,9 @@ export function Rail({ current, done, onStep, across }: RailProps) {
   // A loose end curls.
   const curl = across
     ? `C${end.x + 26} ${end.y} ${end.x + 34} ${end.y - 16} ${end.x + 22} ${end.y - 15}`
-    : `C${end.x} ${end.y + 26} ${end.x - 17} ${end.y + 32} ${end.x - 15} ${end.y + 20}`;
+    : `C${end.x} ${end.y + 20} ${end.x - 20} ${end.y + 22} ${end.x - 20} ${end.y + 8}`;
   return (
-    <View render="nav" aria-label={t('visit.steps')} {...size}>
+    <View render="nav" position="relative" aria-label={t('visit.steps')} {...size}>
       <Svg {...size} style={{ position: 'absolute' }}>
         <Path
           d={`M${end.x} ${end.y}L${last.x} ${last.y}`}
@@ -70,7 +70,7 @@ export function Rail({ current, done, onStep, across }: RailProps) {
           );
         })}
       </Svg>
-      <View flexDirection={across ? 'row' : 'column'}>
+      <View position="relative" flexDirection={across ? 'row' : 'column'}>
         {STEPS.map((step, i) => (
           <button
             key={step}
@@ -80,13 +80,20 @@ export function Rail({ current, done, onStep, across }: RailProps) {
             style={{
               width: across ? WIDE_GAP : 64,
               height: across ? 62 : GAP,
-              padding: across ? '34px 0 0' : '36px 0 0',
+              padding: across ? '34px 0 0' : '38px 0 0',
               background: 'transparent',
               border: 'none',
               cursor: 'pointer',
             }}
           >
-            <Words tiny={!across} small={across} bold={i === at} soft={i !== at} textAlign="center">
+            <Words
+              tiny={!across}
+              small={across}
+              bold={i === at}
+              soft={i !== at}
+              textAlign="center"
+              backgroundColor="$paper"
+            >
               {t(`steps.${step}`)}
             </Words>
           </button>

@@ -36,97 +36,104 @@ function threadOf(board: Board, start: Knot): { knot: Knot; via: Strand | null }
   }
 }
 
-const ROW = 74;
+/** What is said where a thread ends before its verdict. */
+const LOOSE = { look: 'verdict.untraced', trace: 'verdict.undone', work: 'verdict.loose' } as const;
 
 /** On the phone: one thread a fault, down the left edge, each step hanging on it. */
 export function ThreadList({ board, markOf, figureOf }: ThreadListProps) {
-  const palette = usePalette();
-  const t = useText();
   return (
     <View gap="$5">
       {board.knots
         .filter((knot) => knot.column === 'look')
         .map((start) => {
           const line = threadOf(board, start);
-          const end = line[line.length - 1].knot;
           return (
-            <View
-              key={start.key}
-              minHeight={ROW * line.length}
-              role="list"
-              aria-label={start.title}
-            >
-              <Svg
-                width={34}
-                height={ROW * line.length}
-                style={{ position: 'absolute', left: 0 }}
-                aria-hidden
-              >
-                {line.slice(1).map(({ via }, i) => (
-                  <Path
-                    key={i}
-                    d={`M14 ${16 + ROW * i}L14 ${16 + ROW * (i + 1)}`}
-                    stroke={kindColour(via!.kind, palette)}
-                    strokeWidth={strandWidth(via!.sure)}
-                    strokeDasharray={kindDash(via!.kind)}
-                  />
-                ))}
-                {end.column !== 'again' ? (
-                  <Path
-                    d={`M14 ${16 + ROW * (line.length - 1)}c0 26 16 30 15 16`}
-                    fill="none"
-                    stroke={palette.accent}
-                    strokeWidth={3}
-                    strokeLinecap="round"
-                  />
-                ) : null}
-                {line.map(({ knot }, i) => (
-                  <Circle
-                    key={knot.key}
-                    cx={14}
-                    cy={16 + ROW * i}
-                    r={7}
-                    fill={i === 0 ? palette.accent : palette.paper}
-                    stroke={palette.ink}
-                    strokeWidth={2.5}
-                  />
-                ))}
-              </Svg>
-              {line.map(({ knot }) => (
-                <View
+            <View key={start.key} role="list" aria-label={start.title}>
+              {line.map(({ knot }, i) => (
+                <ThreadStep
                   key={knot.key}
-                  role="listitem"
-                  marginLeft={40}
-                  minHeight={ROW}
-                  flexDirection="row"
-                  gap="$2"
-                  alignItems="flex-start"
-                  paddingTop={3}
-                >
-                  {markOf(knot)}
-                  <View flex={1}>
-                    <Words bold>{knot.title}</Words>
-                    <Words small soft>
-                      {knot.note}
-                    </Words>
-                    {knot === end && end.column !== 'again' ? (
-                      <Words small accent>
-                        {t(
-                          end.column === 'look'
-                            ? 'verdict.untraced'
-                            : end.column === 'trace'
-                              ? 'verdict.undone'
-                              : 'verdict.loose',
-                        )}
-                      </Words>
-                    ) : null}
-                  </View>
-                  {figureOf(knot) ? <Numeral>{figureOf(knot)}</Numeral> : null}
-                </View>
+                  knot={knot}
+                  first={i === 0}
+                  next={line[i + 1]?.via ?? null}
+                  mark={markOf(knot)}
+                  figure={figureOf(knot)}
+                />
               ))}
             </View>
           );
         })}
+    </View>
+  );
+}
+
+interface ThreadStepProps {
+  readonly knot: Knot;
+  readonly first: boolean;
+  /** The strand that leads on from here; null at the end. */
+  readonly next: Strand | null;
+  readonly mark: ReactNode;
+  readonly figure: string | null;
+}
+
+/** One knot with the piece of thread below it, as long as its words need. */
+function ThreadStep({ knot, first, next, mark, figure }: ThreadStepProps) {
+  const palette = usePalette();
+  const t = useText();
+  const loose = !next && knot.column !== 'again' ? LOOSE[knot.column] : null;
+  const width = next ? strandWidth(next.sure) : 0;
+  return (
+    <View
+      role="listitem"
+      position="relative"
+      flexDirection="row"
+      gap="$2"
+      paddingLeft={40}
+      paddingBottom="$4"
+      minHeight={56}
+    >
+      {next ? (
+        <View
+          position="absolute"
+          left={14 - width / 2}
+          top={14}
+          bottom={-14}
+          borderLeftWidth={width}
+          borderColor={kindColour(next.kind, palette) as never}
+          borderStyle={kindDash(next.kind) ? 'dashed' : 'solid'}
+        />
+      ) : null}
+      <Svg width={34} height={48} style={{ position: 'absolute', left: 0, top: 0 }} aria-hidden>
+        {loose ? (
+          <Path
+            d="M14 14c0 26 16 30 15 16"
+            fill="none"
+            stroke={palette.accent}
+            strokeWidth={3}
+            strokeLinecap="round"
+          />
+        ) : null}
+        <Circle
+          cx={14}
+          cy={14}
+          r={7}
+          fill={first ? palette.accent : palette.paper}
+          stroke={palette.ink}
+          strokeWidth={2.5}
+        />
+      </Svg>
+      {mark}
+      <View flex={1}>
+        <Words bold>{knot.title}</Words>
+        <Words small soft>
+          {knot.note}
+        </Words>
+        {loose ? (
+          <Words small accent>
+            {t(loose)}
+          </Words>
+        ) : null}
+      </View>
+      {figure ? <Numeral>{figure}</Numeral> : null}
     </View>
   );
 }

@@ -1,4 +1,4 @@
-import type { Knot, Trace, VisitVerdict } from '@taxikine/core';
+import { probabilityWords, type Knot, type Trace, type VisitVerdict } from '@taxikine/core';
 import type { ReactNode } from 'react';
 import { KindMark } from './KindMark';
 import { VerdictMark } from './VerdictMark';
@@ -15,8 +15,8 @@ export function boardMarks(trace: Trace | null, verdicts: readonly VisitVerdict[
   };
   const figureOf = (knot: Knot): string | null => {
     const [cause, verdict] = [causeOf(knot), verdictOf(knot)];
-    if (cause) return cause.kind === 'given' ? '—' : cause.p.toFixed(2);
-    return verdict ? verdict.pBetter.toFixed(2) : null;
+    if (cause) return cause.kind === 'given' ? '—' : probabilityWords(cause.p);
+    return verdict ? probabilityWords(verdict.pBetter) : null;
   };
   return { markOf, figureOf };
 }

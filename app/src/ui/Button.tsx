@@ -1,5 +1,6 @@
 import { styled, Text, View } from '@tamagui/core';
 import type { ReactNode } from 'react';
+import { useLongPress } from './useLongPress';
 
 const Frame = styled(View, {
   name: 'ButtonFrame',
@@ -92,6 +93,7 @@ export function Button({
   onLongPress,
 }: ButtonProps) {
   const inverse = kind === 'main' || chosen;
+  const press = useLongPress(onPress, onLongPress);
   return (
     <Frame
       kind={kind}
@@ -104,8 +106,8 @@ export function Button({
       aria-label={says}
       aria-pressed={chosen}
       aria-disabled={off || undefined}
-      onPress={off ? undefined : onPress}
-      onLongPress={onLongPress}
+      onPress={off ? undefined : press.onPress}
+      {...press.handlers}
     >
       {icon}
       <View alignItems={left ? 'flex-start' : 'center'} flexShrink={1}>
@@ -115,7 +117,8 @@ export function Button({
         {note ? (
           <Label
             inverse={inverse}
-            quiet={kind === 'quiet'}
+            textAlign={left ? 'left' : 'center'}
+            color={kind === 'quiet' ? '$soft' : undefined}
             fontWeight="400"
             fontSize="$1"
             lineHeight="$1"

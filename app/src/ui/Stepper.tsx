@@ -7,6 +7,8 @@ import { Words } from './text';
 
 export interface StepperProps {
   readonly label: string;
+  /** What a screen reader says, when the label is short because the page says the rest. */
+  readonly says?: string;
   /** null: nothing entered yet. */
   readonly value: number | null;
   /** Where the first tap starts from. */
@@ -22,6 +24,7 @@ export interface StepperProps {
 /** A number without typing: big steps either way; a keyboard can still type it. */
 export function Stepper({
   label,
+  says = label,
   value,
   from,
   unit,
@@ -55,7 +58,7 @@ export function Stepper({
         </Words>
       )}
       <View flexDirection="row" alignItems="center" gap="$2">
-        <Button label="−" says={`${label}: less`} onPress={() => go(-step)} tight />
+        <Button label="−" says={`${says}: less`} onPress={() => go(-step)} tight />
         <View
           flexDirection="row"
           alignItems="baseline"
@@ -64,7 +67,7 @@ export function Stepper({
           justifyContent="center"
         >
           <input
-            aria-label={label}
+            aria-label={says}
             aria-invalid={problem !== null}
             inputMode="decimal"
             value={typed ?? (value === null ? '' : String(value))}
@@ -88,7 +91,7 @@ export function Stepper({
             {unit}
           </Words>
         </View>
-        <Button label="+" says={`${label}: more`} onPress={() => go(step)} tight />
+        <Button label="+" says={`${says}: more`} onPress={() => go(step)} tight />
       </View>
       {problem ? (
         <Words small accent role="alert">

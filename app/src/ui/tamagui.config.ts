@@ -9,7 +9,7 @@ const font = (family: string) =>
     family,
     size: SIZES,
     lineHeight: LINES,
-    weight: { 4: '400', 6: '600', 7: '700' },
+    weight: { 4: '400', 5: '500', 6: '600', 7: '700' },
     letterSpacing: { 4: 0 },
   });
 

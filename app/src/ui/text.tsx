@@ -6,6 +6,7 @@ export const Words = styled(Text, {
   fontFamily: '$body',
   fontSize: '$3',
   lineHeight: '$3',
+  fontWeight: '400',
   color: '$ink',
   variants: {
     soft: { true: { color: '$soft' } },
@@ -35,6 +36,7 @@ export const Title = styled(Text, {
 export const Numeral = styled(Text, {
   name: 'Numeral',
   fontFamily: '$heading',
+  fontWeight: '500',
   fontSize: '$5',
   lineHeight: '$5',
   color: '$ink',

@@ -23,7 +23,7 @@ export const en = {
   noAnswerHint: 'What you entered is safe on this device. We try again by ourselves.',
   tryAgain: 'Try again',
   offline: 'server away',
-  theme: { dark: 'Blueprint', light: 'Paper', says: 'Switch between paper and blueprint' },
+  theme: { says: 'Switch between paper and blueprint' },
   signIn: {
     title: 'Sign in',
     email: 'E-mail',

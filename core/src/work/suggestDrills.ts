@@ -1,6 +1,7 @@
 import { DRILLS, type DrillRow, type EffectSize, type Family } from '../knowledge/drills';
 import type { FlagId } from '../knowledge/flags';
 import type { MaybeSide } from '../sides/side';
+import { probabilityWords } from '../words/probability';
 import { LIKELY_ENOUGH, type Trace, type TracedCause } from '../trace/trace';
 import { doseWords, drillSeconds } from './doseSeconds';
 
@@ -115,7 +116,7 @@ function told({ drill, side, aimed, minutes }: Candidate): SuggestedDrill {
     minutes,
     dose: doseWords(drill.dose),
     why: best
-      ? `For: ${best.cause.sentence.toLowerCase()} (${best.cause.p.toFixed(2)})`
+      ? `For: ${best.cause.sentence.toLowerCase()} (${probabilityWords(best.cause.p)})`
       : 'Every session ends with the pattern itself',
   };
 }
