@@ -16,6 +16,7 @@ export * from './knowledge/probes';
 export * from './knowledge/refer';
 export * from './knowledge/flags';
 export * from './knowledge/history';
+export { FAMILIES, type Dose, type DrillRow, type Family, type Kit } from './knowledge/drillRow';
 export * from './knowledge/drills';
 
 // Words
@@ -42,6 +43,7 @@ export { painRule, type PainRule } from './safety/painRule';
 export * from './trace/caseFile';
 export { LIKELY_ENOUGH, trace, type Reason, type Trace, type TracedCause } from './trace/trace';
 
+export { maybeTrace } from './trace/maybeTrace';
 export { rangeRatio } from './trace/rangeRatio';
 
 // Work

@@ -35,3 +35,10 @@ export function outside({ fresh }) {
 /** Loads the demo practice when there is no practice yet. Prints what it did. */
 export const loadDemo = ({ ownerUrl, appUrl }) =>
   tool('demo/src/main.ts', [], { OWNER_URL: ownerUrl, APP_DATABASE_URL: appUrl });
+
+/** Makes a practice with its coaches; the only way in besides the demo. */
+export const makePractice = ({ ownerUrl }, practice) =>
+  tool('server/src/tools/makePractice.ts', [], {
+    OWNER_URL: ownerUrl,
+    PRACTICE: JSON.stringify(practice),
+  });

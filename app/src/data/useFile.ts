@@ -1,5 +1,6 @@
 import type {
   ClientFile,
+  LookRecord,
   LooseEnd,
   RecordKind,
   RecordOfKind,
@@ -41,6 +42,7 @@ export interface ClientLine {
   readonly client: Versioned<ClientRecord>;
   readonly visits: number;
   readonly lastVisitOn: string | null;
+  readonly lastLook: Versioned<LookRecord> | null;
   readonly looseEnd: LooseEnd | null;
 }
 

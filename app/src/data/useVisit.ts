@@ -1,8 +1,8 @@
 import {
   caseFileOf,
   gateOf,
+  maybeTrace,
   maybeVisitFile,
-  trace,
   type ClientFile,
   type Gate,
   type Trace,
@@ -25,13 +25,5 @@ export function useVisit(file: ClientFile | undefined, visitId: string): OpenVis
 }
 
 /** The trace of a visit; null when the findings contradict each other beyond belief. */
-export function useTrace(visit: VisitFile): Trace | null {
-  return useMemo(() => {
-    try {
-      return trace(caseFileOf(visit));
-    } catch (error) {
-      if (error instanceof RangeError) return null;
-      throw error;
-    }
-  }, [visit]);
-}
+export const useTrace = (visit: VisitFile): Trace | null =>
+  useMemo(() => maybeTrace(caseFileOf(visit)), [visit]);

@@ -13,7 +13,7 @@ import {
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
-import { Controller, useForm } from 'react-hook-form';
+import { Controller, useForm, useWatch } from 'react-hook-form';
 import { useFile, useWrite } from '../data/useFile';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
@@ -39,12 +39,15 @@ function EditClient({ clientId }: { clientId: string }) {
 function ClientFormPage({ known }: { known: ClientRecord | null }) {
   const t = useText();
   const write = useWrite();
-  const { control, handleSubmit, watch, setValue } = useForm<ClientForm>({
+  const { control, handleSubmit, setValue } = useForm<ClientForm>({
     defaultValues: formOf(known),
     resolver: joiResolver(clientFormSchema(t)),
     mode: 'onBlur',
   });
-  const [flags, consent] = [watch('flags'), watch('consent')];
+  const [flags, consent, history, given] = useWatch({
+    control,
+    name: ['flags', 'consent', 'history', 'given'],
+  });
   const save = handleSubmit((form) => {
     const record = recordOf(form, known);
     write('clients', record);
@@ -131,11 +134,8 @@ function ClientFormPage({ known }: { known: ClientRecord | null }) {
               ))}
             </View>
           </View>
-          <HistoryEditor
-            items={watch('history')}
-            onChange={(history) => setValue('history', history)}
-          />
-          <GivenEditor items={watch('given')} onChange={(given) => setValue('given', given)} />
+          <HistoryEditor items={history} onChange={(items) => setValue('history', items)} />
+          <GivenEditor items={given} onChange={(items) => setValue('given', items)} />
           <View gap="$2">
             <Words small soft>
               {t('client.tape')}

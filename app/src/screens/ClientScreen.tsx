@@ -5,7 +5,7 @@ import {
   FLAGS,
   maybeVisitFile,
   oneCause,
-  trace,
+  maybeTrace,
   verdictsOf,
   type ClientFile,
   type VisitRecord,
@@ -98,7 +98,7 @@ function KnownClient({ file }: { file: ClientFile }) {
             onPress={() => router.push(`/clients/${client.id}/edit`)}
           />
         </View>
-        <LastThread file={file} visits={visits} />
+        <LastThread file={file} />
         <View gap="$1">
           <Title small aria-level={2}>
             {t('client.visits')}
@@ -147,19 +147,23 @@ function factsOf({ client }: ClientFile, t: TextOf): string[] {
   ];
 }
 
+/** The last visit in which something was seen, traced; null before there is one. */
+function lastTraced(file: ClientFile) {
+  for (const visit of newestFirst(file.visits)) {
+    const found = maybeVisitFile(file, visit.id);
+    if (!found?.first || found.first.faults.length === 0) continue;
+    const traced = maybeTrace(caseFileOf(found));
+    if (!traced) continue;
+    return { visit, board: boardOf(found, traced), marks: boardMarks(traced, verdictsOf(found)) };
+  }
+  return null;
+}
+
 /** The thread of the last visit in which something was seen. */
-function LastThread({ file, visits }: { file: ClientFile; visits: readonly VisitRecord[] }) {
+function LastThread({ file }: { file: ClientFile }) {
   const t = useText();
   const { wide, width } = useWide();
-  const shown = useMemo(() => {
-    for (const visit of visits) {
-      const found = maybeVisitFile(file, visit.id);
-      if (!found?.first || found.first.faults.length === 0) continue;
-      const traced = trace(caseFileOf(found));
-      return { visit, board: boardOf(found, traced), marks: boardMarks(traced, verdictsOf(found)) };
-    }
-    return null;
-  }, [file, visits]);
+  const shown = useMemo(() => lastTraced(file), [file]);
   if (!shown) return null;
   return (
     <View gap="$3">

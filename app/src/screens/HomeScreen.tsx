@@ -1,4 +1,10 @@
-import { observedAim, USUAL_SETUP, type LooseEnd } from '@taxikine/core';
+import {
+  observedAim,
+  oneFault,
+  USUAL_SETUP,
+  type LooseEnd,
+  type View as LookView,
+} from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { router } from 'expo-router';
@@ -84,6 +90,14 @@ export function HomeScreen() {
   );
 }
 
+/** The view from which most of what was seen last can be seen. */
+function viewOf({ lastLook }: ClientLine): LookView {
+  const frontal = (lastLook?.faults ?? []).filter(
+    (fault) => !oneFault(fault.fault).views.includes('side'),
+  );
+  return frontal.length * 2 > (lastLook?.faults.length ?? 0) ? 'back' : 'side';
+}
+
 /** A client whose thread hangs loose: the figure, what hangs, and since when. */
 function LooseEndRow({ line, end }: { line: ClientLine; end: LooseEnd }) {
   const t = useText();
@@ -111,9 +125,9 @@ function LooseEndRow({ line, end }: { line: ClientLine; end: LooseEnd }) {
     >
       <Figure
         client={line.client}
-        setup={USUAL_SETUP}
-        aim={observedAim('bottom', [])}
-        view="side"
+        setup={line.lastLook?.setup ?? USUAL_SETUP}
+        aim={observedAim('bottom', line.lastLook?.faults ?? [])}
+        view={viewOf(line)}
         width={78}
         height={78}
         label=""

@@ -1,4 +1,4 @@
-import { faultKey, fillSide, oneFault, type LookRecord } from '@taxikine/core';
+import { fillSide, oneFault, type ClientFile, type LookRecord } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { fileKey } from '../data/queryClient';
@@ -10,7 +10,6 @@ import { Button } from '../ui/Button';
 import { Sheet } from '../ui/Sheet';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
-import type { ClientFile } from '@taxikine/core';
 
 type Fields = Record<string, unknown>;
 

@@ -1,7 +1,7 @@
 import { STEPS, type Step } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
-import { useEffect, useState, type ComponentType } from 'react';
+import type { ComponentType } from 'react';
 import { useFile, useUpdate } from '../data/useFile';
 import { useVisit, type OpenVisit } from '../data/useVisit';
 import { AgainStep } from '../steps/AgainStep';
@@ -72,12 +72,9 @@ function OpenVisitScreen({ open }: { open: OpenVisit }) {
   const update = useUpdate();
   const { wide, width } = useWide();
   const { visit, client } = open.visit;
-  const [step, setStep] = useState<Step>(visit.step);
-  useEffect(() => setStep(visit.step), [visit.step]);
-  const shown = allowed(step, open);
+  const shown = allowed(visit.step, open);
   const Screen = SCREENS[shown];
   const go = (next: Step) => {
-    setStep(next);
     if (visit.step !== next) update('visits', visit, (latest) => ({ ...latest, step: next }));
   };
   const inner = wide ? width : width - 64;

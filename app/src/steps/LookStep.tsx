@@ -79,7 +79,7 @@ function LiveLook({ open, onStep, wide, width, look }: StepProps & { look: LookR
   const lastTouched = look.faults.find((fault) => faultKey(fault) === touched);
   const seenPhases = new Set(look.faults.map((fault) => fault.phase));
   const figureWidth = wide ? Math.min(520, width * 0.5) : width;
-  const figureHeight = wide ? 430 : 345;
+  const figureHeight = wide ? 372 : 345;
   const elsewhere = betterView(zone, phase, look);
 
   const panel = (

@@ -37,7 +37,7 @@ export function Player({ drill, onClose, wide, width }: PlayerProps) {
   const [pain, setPain] = useState<number | null>(null);
   const running = drill.clock.runningSince !== null;
   const now = useNow(running);
-  const left = leftSeconds(drill.clock, row.dose, Math.max(now, Date.now()));
+  const left = leftSeconds(drill.clock, row.dose, now);
   const lastSet = drill.clock.set + 1 >= row.dose.sets;
   const save = (part: Partial<DrillRecord>) => write('drills', { ...drill, ...part });
   const end = (status: DrillRecord['status']) => {

@@ -39,7 +39,7 @@ export function RangeBand({ norm, left, right, width, label }: RangeBandProps) {
           height={12}
           fill={palette.rule}
         />
-        {marks.map(({ value, letter, y, up }) =>
+        {marks.map(({ value, letter, up }) =>
           value === null ? null : (
             <Path
               key={letter}

@@ -150,7 +150,7 @@ function ReasonBar({ reason, colour }: { reason: Reason; colour: string }) {
         />
         <Line x1={zero} y1={0} x2={zero} y2={16} stroke={palette.ink} strokeWidth={1} />
       </Svg>
-      <Words small soft width={52} textAlign="right">
+      <Words small soft width={70} textAlign="right">
         {t('trace.db', { value: `${pro ? '+' : '−'}${Math.abs(reason.decibans).toFixed(1)}` })}
       </Words>
     </View>

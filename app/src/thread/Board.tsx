@@ -17,7 +17,7 @@ import { curlPath, strandPath, strandWidth } from './strandPath';
 
 const COLUMNS: readonly Column[] = ['look', 'trace', 'work', 'again'];
 const GAP = 92;
-const ROW = 108;
+const ROW = 122;
 const HEAD = 26;
 
 export interface BoardProps {
@@ -119,7 +119,7 @@ export function Board({ board, width, markOf, figureOf, heads = {} }: BoardProps
                 stroke={kindColour(strand.kind, palette)}
                 strokeWidth={strandWidth(strand.sure)}
                 strokeDasharray={kindDash(strand.kind)}
-                strokeLinecap="round"
+                strokeLinecap={kindDash(strand.kind) ? 'butt' : 'round'}
                 opacity={faint(strand.from, strand.to)}
               />
             );

@@ -1,9 +1,11 @@
-import i18next from 'i18next';
+import { createInstance } from 'i18next';
 import { initReactI18next } from 'react-i18next';
 import { en } from './en';
 
 /** One catalogue for every word of the interface. */
-void i18next.use(initReactI18next).init({
+const catalogue = createInstance();
+
+void catalogue.use(initReactI18next).init({
   lng: 'en',
   fallbackLng: 'en',
   resources: { en: { translation: en } },
@@ -11,4 +13,4 @@ void i18next.use(initReactI18next).init({
   initAsync: false,
 });
 
-export { i18next };
+export { catalogue };

@@ -1,4 +1,4 @@
-import type { Dose, DrillRow } from '../knowledge/drills';
+import type { Dose, DrillRow } from '../knowledge/drillRow';
 
 const SECONDS_PER_BREATH = 6;
 const REST_BETWEEN_SETS = 15;

@@ -1,4 +1,5 @@
-import { DRILLS, type DrillRow, type EffectSize, type Family } from '../knowledge/drills';
+import { DRILLS } from '../knowledge/drills';
+import type { DrillRow, EffectSize, Family } from '../knowledge/drillRow';
 import type { FlagId } from '../knowledge/flags';
 import type { MaybeSide } from '../sides/side';
 import { probabilityWords } from '../words/probability';

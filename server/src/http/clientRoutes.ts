@@ -21,6 +21,8 @@ export function clientRoutes(source: DataSource, now: () => Date): Router {
           .map((visit) => visit.openedOn)
           .sort()
           .at(-1) ?? null,
+      lastLook:
+        [...file.looks].sort((a, b) => a.startedOn.localeCompare(b.startedOn)).at(-1) ?? null,
       looseEnd: maybeLooseEnd(file, now()),
     }));
     clients.sort((a, b) => a.client.name.localeCompare(b.client.name));

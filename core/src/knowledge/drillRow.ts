@@ -1,0 +1,62 @@
+import type { CauseId } from './causes';
+import type { FlagId } from './flags';
+
+export const FAMILIES = [
+  'reset',
+  'joint',
+  'nerve',
+  'tissue',
+  'hold',
+  'active',
+  'wake',
+  'strengthen',
+  'pattern',
+  'ladder',
+  'fit',
+] as const;
+export type Family = (typeof FAMILIES)[number];
+
+/** Expected drop in the odds that the cause still matters; words in, one table of numbers out. */
+export type EffectSize = 'small' | 'medium' | 'large';
+
+export type Dose =
+  | {
+      readonly by: 'reps';
+      readonly reps: number;
+      readonly sets: number;
+      readonly secondsEach: number;
+    }
+  | { readonly by: 'hold'; readonly seconds: number; readonly sets: number }
+  | { readonly by: 'breaths'; readonly breaths: number; readonly sets: number };
+
+export type Kit = 'post' | 'wedge' | 'band' | 'wall' | 'mat' | 'weight';
+
+export interface DrillRow {
+  readonly id: string;
+  readonly name: string;
+  readonly family: Family;
+  readonly targets: readonly { readonly cause: CauseId; readonly effect: EffectSize }[];
+  /** Done on each side, or on the side of the cause only; `false` for the whole body. */
+  readonly oneSided: boolean;
+  readonly dose: Dose;
+  readonly kit: readonly Kit[];
+  readonly how: string;
+  readonly feel: string;
+  readonly stopIf: string;
+  readonly easier: string;
+  readonly harder: string;
+  readonly excludedBy: readonly FlagId[];
+}
+
+export const reps = (count: number, sets: number, secondsEach = 4): Dose => ({
+  by: 'reps',
+  reps: count,
+  sets,
+  secondsEach,
+});
+export const hold = (seconds: number, sets: number): Dose => ({ by: 'hold', seconds, sets });
+export const breaths = (count: number, sets: number): Dose => ({
+  by: 'breaths',
+  breaths: count,
+  sets,
+});

@@ -1,0 +1,164 @@
+import { parse, RECORD_SCHEMAS, USUAL_SETUP, type RecordKind } from '../src';
+
+const ID = '7a169494-9e56-404e-a444-21a7f4dc885b';
+const NOW = '2026-11-23T10:00:00.000Z';
+const of = { id: ID, clientId: ID, visitId: ID };
+
+const client = {
+  id: ID,
+  name: 'Maren',
+  about: '',
+  heightM: 1.72,
+  massKg: 71,
+  segments: {},
+  flags: [],
+  history: [],
+  given: [],
+  consent: null,
+  clearances: [],
+};
+const look = {
+  ...of,
+  role: 'first',
+  setup: USUAL_SETUP,
+  faults: [],
+  clear: [],
+  pain: [],
+  rating: null,
+  startedOn: NOW,
+};
+const check = {
+  ...of,
+  role: 'first',
+  check: 'ankle-bend-knee-bent',
+  side: 'left',
+  passive: 40,
+  active: null,
+  braced: null,
+  result: null,
+  felt: null,
+  pinch: null,
+  doneOn: NOW,
+  removed: false,
+};
+const fault = { fault: 'hips-slide', side: 'left', phase: 'bottom', grade: 'plain' };
+
+const GOOD: [string, RecordKind, object][] = [
+  ['a client', 'clients', client],
+  [
+    'a look',
+    'looks',
+    {
+      ...look,
+      faults: [{ ...fault, value: 34, unit: 'mm' }],
+      clear: ['knee-in@left', 'tips-back'],
+    },
+  ],
+  ['a check at its most', 'checks', { ...check, passive: 70 }],
+];
+
+it.each(GOOD)('takes %s', (_name, kind, record) => {
+  expect(parse(RECORD_SCHEMAS[kind], record)).toMatchObject({ status: 'ok' });
+});
+
+const BAD: [string, RecordKind, object, string, RegExp][] = [
+  [
+    'an ankle bend of 300°',
+    'checks',
+    { ...check, passive: 300 },
+    '',
+    /passive of ankle-bend-knee-bent must be -20 to 70 deg/,
+  ],
+  ['just over its most', 'checks', { ...check, passive: 70.1 }, '', /must be/],
+  [
+    'height typed as centimetres',
+    'clients',
+    { ...client, heightM: 172 },
+    'heightM',
+    /metres.*centimetres/,
+  ],
+  ['too heavy a body', 'clients', { ...client, massKg: 720 }, 'massKg', /kilograms/],
+  [
+    'a thigh of 70 m',
+    'clients',
+    { ...client, segments: { thighM: 70 } },
+    'segments.thighM',
+    /too long/,
+  ],
+  [
+    'an unknown fault',
+    'looks',
+    { ...look, faults: [{ ...fault, fault: 'nose-lifts' }] },
+    'faults.0.fault',
+    /must be one of/,
+  ],
+  [
+    'a missing side',
+    'looks',
+    { ...look, faults: [{ ...fault, side: undefined }] },
+    'faults.0',
+    /hips-slide needs a side/,
+  ],
+  [
+    'a side where there is none',
+    'looks',
+    { ...look, faults: [{ ...fault, fault: 'tips-back' }] },
+    'faults.0',
+    /has no side/,
+  ],
+  [
+    'a number where a grade is taken',
+    'looks',
+    { ...look, faults: [{ fault: 'tips-back', phase: 'bottom', grade: 'plain', value: 3 }] },
+    'faults.0',
+    /takes a grade/,
+  ],
+  [
+    'a slide of half a metre',
+    'looks',
+    { ...look, faults: [{ ...fault, value: 500 }] },
+    'faults.0',
+    /0 to 200 mm/,
+  ],
+  [
+    'both seen and clear',
+    'looks',
+    { ...look, faults: [fault], clear: ['hips-slide'] },
+    '',
+    /both seen and clear/,
+  ],
+  [
+    'both seen and clear on that side',
+    'looks',
+    { ...look, faults: [fault], clear: ['hips-slide@left'] },
+    '',
+    /both seen and clear/,
+  ],
+  ['an unknown field', 'looks', { ...look, mood: 'fine' }, 'mood', /not allowed/],
+  ['a check without its side', 'checks', { ...check, side: null }, '', /needs a side/],
+  [
+    'a result that is none',
+    'checks',
+    { ...check, check: 'double-leg-lift', side: null, passive: null, result: 'maybe' },
+    '',
+    /holds, wavers, lost/,
+  ],
+  ['felt where nobody asks', 'checks', { ...check, felt: 'sit-bone' }, '', /not asked/],
+  ['not a number', 'checks', { ...check, passive: Number.NaN }, 'passive', /number/],
+  ['a text for a number', 'clients', { ...client, heightM: '1.72' }, 'heightM', /number/],
+];
+
+it.each(BAD)('refuses %s and names the field', (_name, kind, record, path, message) => {
+  const read = parse(RECORD_SCHEMAS[kind], record);
+  if (read.status !== 'bad') throw new Error('it was taken');
+  expect(read.problems[0].path).toBe(path);
+  expect(read.problems[0].message).toMatch(message);
+});
+
+it('lists every problem, not only the first', () => {
+  const read = parse(RECORD_SCHEMAS.clients, { ...client, heightM: 172, massKg: 7 });
+  expect(read.status === 'bad' && read.problems.map((one) => one.path)).toEqual([
+    'heightM',
+    'massKg',
+  ]);
+});

@@ -1,0 +1,98 @@
+import {
+  bodyOf,
+  centreOfMass,
+  degOfRad,
+  drawFigure,
+  observedAim,
+  PHASE_AIMS,
+  PHASES,
+  skeletonOf,
+  squatPosture,
+  USUAL_SETUP,
+  VIEW_CAMERAS,
+  VIEWS,
+  type Setup,
+} from '../src';
+import { distance } from '../src/numeric/vector';
+import { convexHull } from '../src/skeleton/convexHull';
+
+const body = bodyOf(1.75, 75);
+const at = (setup: Setup, aim: Parameters<typeof squatPosture>[2]) =>
+  skeletonOf(body, squatPosture(body, setup, aim));
+
+it('thighs level on shins at 40° balance with the trunk near 30°', () => {
+  const posture = squatPosture(body, USUAL_SETUP, { thighDeg: 0.1, shinLeanDeg: 40 });
+  expect(Math.abs(degOfRad(posture.trunkLeanRad) - 30)).toBeLessThan(1);
+});
+
+it.each(PHASES)('%s: segments keep their lengths and the body is balanced', (phase) => {
+  const skeleton = at(USUAL_SETUP, PHASE_AIMS[phase]);
+  for (const leg of Object.values(skeleton.legs)) {
+    expect(distance(leg.knee, leg.ankle)).toBeCloseTo(body.shankM, 6);
+    expect(distance(leg.knee, leg.hip)).toBeCloseTo(body.thighM, 6);
+  }
+  expect(centreOfMass(skeleton)[0]).toBeCloseTo(0.25 * body.footM * Math.cos(Math.PI / 18), 6);
+});
+
+it('hips moved to the left keep both legs whole', () => {
+  const skeleton = at(USUAL_SETUP, { ...PHASE_AIMS.bottom, shiftM: 0.04 });
+  expect(skeleton.pelvis[1]).toBeCloseTo(0.04, 9);
+  expect(distance(skeleton.legs.left.knee, skeleton.legs.left.hip)).toBeCloseTo(body.thighM, 6);
+});
+
+it.each([
+  ['left', 'back', -1],
+  ['left', 'front', 1],
+  ['right', 'back', 1],
+] as const)('the client’s %s is on its own hand seen from the %s', (side, view, sign) => {
+  const { rings } = drawFigure(VIEW_CAMERAS[view], body, at(USUAL_SETUP, PHASE_AIMS.start));
+  expect(Math.sign(rings[`hip-${side}`][0])).toBe(sign);
+});
+
+it.each(VIEWS.flatMap((view) => PHASES.map((phase) => [view, phase] as const)))(
+  'draws every part from the %s at %s, nothing through the floor',
+  (view, phase) => {
+    const { parts } = drawFigure(
+      VIEW_CAMERAS[view],
+      body,
+      at({ ...USUAL_SETUP, arms: 'sides' }, PHASE_AIMS[phase]),
+    );
+    expect(parts.length).toBeGreaterThanOrEqual(15);
+    const numbers = parts.flatMap((part) =>
+      [...part.path.matchAll(/(-?[\d.]+) (-?[\d.]+)/g)].map((pair) => Number(pair[2])),
+    );
+    expect(numbers.every(Number.isFinite)).toBe(true);
+    expect(Math.max(...numbers)).toBeLessThan(5);
+  },
+);
+
+it('shows the face from the front only', () => {
+  const lines = (view: 'front' | 'back') =>
+    drawFigure(VIEW_CAMERAS[view], body, at(USUAL_SETUP, PHASE_AIMS.start)).faceLines;
+  expect(lines('front').length).toBeGreaterThan(0);
+  expect(lines('back')).toEqual([]);
+});
+
+it('what was seen is drawn where it was seen', () => {
+  const faults = [
+    { fault: 'hips-slide', side: 'right', phase: 'bottom', grade: 'plain', value: 28, unit: 'mm' },
+  ] as const;
+  expect(observedAim('bottom', [...faults]).shiftM).toBeCloseTo(-0.028, 9);
+  expect(observedAim('up', [...faults]).shiftM).toBeCloseTo(0, 9);
+});
+
+it('tape measures replace the share of height', () => {
+  expect(bodyOf(1.8, 80, { thighM: 0.5 })).toMatchObject({ thighM: 0.5, shankM: 1.8 * 0.246 });
+});
+
+it('a hull holds its corners and drops what is inside', () => {
+  const hull = convexHull([
+    [0, 0],
+    [2, 0],
+    [2, 2],
+    [0, 2],
+    [1, 1],
+    [1, 0],
+  ]);
+  expect(hull).toHaveLength(4);
+});

@@ -1,0 +1,49 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { clientNamed, expect, fileOf, signIn, test } from '../world';
+
+/** Nothing that axe calls serious or critical. */
+async function isSound(page: Page, where: string) {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  const bad = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
+  expect(bad.map(({ id, nodes }) => `${where}: ${id}: ${nodes[0].html.slice(0, 300)}`)).toEqual([]);
+}
+
+const STEPS = ['Ask', 'Set-up', 'Look', 'Probe', 'Check', 'Trace', 'Work', 'Again', 'Verdict'];
+
+for (const colorScheme of ['light', 'dark'] as const)
+  for (const viewport of [
+    { width: 390, height: 844 },
+    { width: 1280, height: 800 },
+  ])
+    test.describe(`${colorScheme}, ${viewport.width} px`, () => {
+      test.use({ colorScheme, viewport });
+
+      test('axe finds nothing serious on any main view', async ({ page, world }) => {
+        await page.goto(world.url);
+        await page.getByRole('button', { name: 'Sign in' }).waitFor();
+        await isSound(page, 'sign in');
+        await signIn(page, world);
+        await isSound(page, 'home');
+        const client = await clientNamed(page, world, 'Maren');
+        const file = await fileOf(page, world, client);
+        for (const path of [
+          '/clients/new',
+          `/clients/${client}`,
+          `/clients/${client}/visits/${file.visits[0].id}/board`,
+        ]) {
+          await page.goto(world.url + path);
+          await page.getByRole('heading').first().waitFor();
+          await isSound(page, path);
+        }
+        await page.goto(`${world.url}/clients/${client}/visits/${file.visits[0].id}`);
+        for (const step of STEPS) {
+          await page
+            .getByRole('navigation')
+            .getByRole('button', { name: step, exact: true })
+            .click();
+          await page.getByRole('main').waitFor();
+          await isSound(page, step);
+        }
+      });
+    });

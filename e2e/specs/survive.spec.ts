@@ -1,0 +1,139 @@
+import type { Page } from '@playwright/test';
+import {
+  allSent,
+  button,
+  clientNamed,
+  expect,
+  fileOf,
+  ILSE,
+  signIn,
+  test,
+  type World,
+} from '../world';
+
+test.use({ viewport: { width: 390, height: 844 } });
+
+/** A look under way, on the phone. */
+async function startLook(page: Page, world: World, name: string): Promise<string> {
+  await signIn(page, world);
+  const client = await clientNamed(page, world, name);
+  await page.goto(`${world.url}/clients/${client}`);
+  await button(page, 'Start a squat look').click();
+  await button(page, 'All no, go on').click();
+  await page.getByRole('main').getByRole('button', { name: 'Look', exact: true }).click();
+  await button(page, 'slide, left').waitFor();
+  await allSent(page);
+  return client;
+}
+
+const newestLook = async (page: Page, world: World, client: string) => {
+  const { looks } = await fileOf(page, world, client);
+  return looks.sort((a: { startedOn: string }, b: { startedOn: string }) =>
+    b.startedOn.localeCompare(a.startedOn),
+  )[0];
+};
+
+test('a server that dies between a tap and its answer', async ({ page, world }) => {
+  const client = await startLook(page, world, 'Maren');
+  world.freeze();
+  await button(page, 'slide, left').click();
+  await button(page, 'turns back, right').click();
+  await expect(page.getByText('2 changes kept on this device')).toBeVisible();
+  await world.kill();
+  await button(page, 'slide, left, slight').click();
+  await expect(page.getByText('3 changes kept on this device')).toBeVisible();
+  await world.start();
+  await allSent(page);
+  const look = await newestLook(page, world, client);
+  expect(look.faults).toEqual([
+    expect.objectContaining({ fault: 'hips-slide', side: 'left', grade: 'plain' }),
+    expect.objectContaining({ fault: 'pelvis-turns', side: 'right', grade: 'slight' }),
+  ]);
+  expect(look.version).toBe(4);
+  await page.reload();
+  await expect(button(page, 'slide, left, plain')).toBeVisible();
+});
+
+test('a tab that is closed while the server is dead', async ({ context, page, world }) => {
+  const client = await startLook(page, world, 'Anselm');
+  world.freeze();
+  await button(page, 'slide, right').click();
+  await expect(page.getByText('1 change kept on this device')).toBeVisible();
+  await world.kill();
+  await page.close();
+  await world.start();
+  const later = await context.newPage();
+  await later.goto(world.url);
+  await later.getByRole('heading', { name: 'Loose ends' }).waitFor();
+  await expect
+    .poll(async () => (await newestLook(later, world, client)).faults)
+    .toEqual([expect.objectContaining({ fault: 'hips-slide', side: 'right' })]);
+});
+
+test('an answer that is lost after the write was taken counts once', async ({ page, world }) => {
+  const client = await startLook(page, world, 'Tamsin');
+  let lost = 0;
+  await page.route('**/api/v1/looks/*', async (route) => {
+    if (lost++ > 0) return route.continue();
+    await route.fetch();
+    await route.abort();
+  });
+  await button(page, 'slide, left').click();
+  await allSent(page);
+  expect(lost).toBe(2);
+  expect(await newestLook(page, world, client)).toMatchObject({
+    version: 2,
+    faults: [{ fault: 'hips-slide', grade: 'slight' }],
+  });
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+});
+
+test('a session that expires in the middle of a look', async ({ context, page, world }) => {
+  const client = await startLook(page, world, 'Rafe');
+  await context.clearCookies();
+  await button(page, 'slide, left').click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog).toContainText('What you entered is kept');
+  await dialog.getByLabel('Password').fill(ILSE.password);
+  await dialog.getByRole('button', { name: 'Sign in' }).click();
+  await allSent(page);
+  expect((await newestLook(page, world, client)).faults).toHaveLength(1);
+  await expect(button(page, 'slide, left, slight')).toBeVisible();
+});
+
+test('a second device comes back to the same place, and a conflict is the coach’s to decide', async ({
+  browser,
+  page,
+  world,
+}) => {
+  const client = await startLook(page, world, 'Ysolde');
+  const other = await (
+    await browser.newContext({ viewport: { width: 390, height: 844 } })
+  ).newPage();
+  await signIn(other, world);
+  await other.goto(page.url());
+  await expect(button(other, 'slide, left')).toBeVisible();
+
+  // Both change the same look; the second to arrive is told.
+  await button(other, 'slide, right').click();
+  await allSent(other);
+  await button(page, 'slide, left').click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog).toContainText('Changed on another device');
+  await expect(dialog).toContainText('Hips slide to the left (slight)');
+  await expect(dialog).toContainText('Hips slide to the right (slight)');
+  await dialog.getByRole('button', { name: 'Keep mine' }).click();
+  await allSent(page);
+  expect((await newestLook(page, world, client)).faults).toEqual([
+    expect.objectContaining({ side: 'left' }),
+  ]);
+
+  await other.reload();
+  await expect(button(other, 'slide, left, slight')).toBeVisible();
+  await button(other, 'turns back, left').click();
+  await allSent(other);
+  await button(page, 'turns back, right').click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Take theirs' }).click();
+  await expect(button(page, 'turns back, left, slight')).toBeVisible();
+  expect((await newestLook(page, world, client)).faults).toHaveLength(2);
+});

@@ -1,0 +1,107 @@
+import { test as base, type Page } from '@playwright/test';
+import type { ChildProcess } from 'node:child_process';
+import { randomUUID } from 'node:crypto';
+import { loadDemo, makePractice, prepared } from '../scripts/lib/database.mjs';
+import { freePort } from '../scripts/lib/ports.mjs';
+import { startServer } from '../scripts/lib/serverProcess.mjs';
+
+export const ILSE = { email: 'ilse@saltreach.example', password: 'low-tide-42' };
+export const STRANGER = { email: 'stranger@elsewhere.example', password: 'another-practice-1' };
+
+/** The real thing: demo practice and a second one in a database of its own, and a server to kill. */
+export class World {
+  private child: ChildProcess | null = null;
+
+  constructor(
+    private readonly appUrl: string,
+    readonly port: number,
+  ) {}
+
+  get url(): string {
+    return `http://127.0.0.1:${this.port}`;
+  }
+
+  async start(): Promise<void> {
+    this.child = await startServer({ port: this.port, appUrl: this.appUrl, logLevel: 'silent' });
+  }
+
+  /** Stands still: requests reach it and get no answer. */
+  freeze(): void {
+    this.child?.kill('SIGSTOP');
+  }
+
+  async kill(): Promise<void> {
+    const child = this.child;
+    if (!child) return;
+    const gone = new Promise((resolve) => child.once('exit', resolve));
+    child.kill('SIGKILL');
+    await gone;
+    this.child = null;
+  }
+}
+
+async function makeWorld(): Promise<World> {
+  const admin = process.env.TEST_ADMIN_URL;
+  if (!admin) throw new Error('TEST_ADMIN_URL is not set: run the end-to-end tests with npm test');
+  const cluster = { adminUrl: admin, password: new URL(admin).password };
+  const databases = prepared(cluster, {
+    name: `e2e_${randomUUID().replaceAll('-', '')}`,
+    fresh: false,
+  });
+  loadDemo(databases);
+  const coach = { id: randomUUID(), name: 'Stranger', ...STRANGER };
+  makePractice(databases, { id: randomUUID(), name: 'Elsewhere', coaches: [coach] });
+  const world = new World(
+    databases.appUrl,
+    await freePort(46000 + Math.floor(Math.random() * 2000)),
+  );
+  await world.start();
+  return world;
+}
+
+/** One world a worker: tests of one file share it and each takes a client of its own. */
+export const test = base.extend<object, { world: World }>({
+  world: [
+    // eslint-disable-next-line no-empty-pattern
+    async ({}, use) => {
+      const world = await makeWorld();
+      await use(world);
+      await world.kill();
+    },
+    { scope: 'worker', timeout: 120_000 },
+  ],
+});
+
+export { expect } from '@playwright/test';
+
+/** Through the door. */
+export async function signIn(page: Page, world: World, who = ILSE): Promise<void> {
+  await page.goto(world.url);
+  await page.getByLabel('E-mail').fill(who.email);
+  await page.getByLabel('Password').fill(who.password);
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await page.getByRole('heading', { name: 'Loose ends' }).waitFor();
+}
+
+/** A button by its whole name. */
+export const button = (page: Page, name: string | RegExp) =>
+  typeof name === 'string'
+    ? page.getByRole('button', { name, exact: true })
+    : page.getByRole('button', { name });
+
+/** Everything the server keeps about a client, through the page's own session. */
+export async function fileOf(page: Page, world: World, clientId: string) {
+  const answer = await page.request.get(`${world.url}/api/v1/clients/${clientId}/file`);
+  return answer.json();
+}
+
+/** Id of a demo client by the beginning of the name. */
+export async function clientNamed(page: Page, world: World, name: string): Promise<string> {
+  const { clients } = await (await page.request.get(`${world.url}/api/v1/clients`)).json();
+  return clients.find((line: { client: { name: string } }) => line.client.name.startsWith(name))
+    .client.id;
+}
+
+/** Waits until nothing is left to send. */
+export const allSent = (page: Page) =>
+  page.getByText(/kept on this device/).waitFor({ state: 'hidden' });

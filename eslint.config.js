@@ -1,0 +1,120 @@
+import js from '@eslint/js';
+import expo from 'eslint-config-expo/flat.js';
+import tseslint from 'typescript-eslint';
+
+/** The import plugin comes with Expo's configuration; a second copy would clash with it. */
+const imports = expo.find((config) => config.plugins?.import).plugins.import;
+
+const OUTSIDE = '^(?!\\.{1,2}/)';
+
+/** Arrows point one way: app and server → core; demo → server and core; never back, never sideways. */
+const only = (files, patterns) => ({
+  files,
+  rules: { 'no-restricted-imports': ['error', { patterns }] },
+});
+
+const noChance = [
+  {
+    selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+    message: 'core has no clock: take the time as an argument',
+  },
+  {
+    selector: "CallExpression[callee.object.name='Date'][callee.property.name='now']",
+    message: 'core has no clock: take the time as an argument',
+  },
+  {
+    selector: "MemberExpression[object.name='Math'][property.name='random']",
+    message: 'core has no chance that is not seeded',
+  },
+];
+
+export default tseslint.config(
+  {
+    ignores: [
+      '**/dist/**',
+      '**/node_modules/**',
+      '.taxikine/**',
+      '**/.expo/**',
+      'app/babel.config.js',
+      'app/metro.config.js',
+      '**/jest.config.cjs',
+    ],
+  },
+  js.configs.recommended,
+  ...tseslint.configs.recommended,
+  ...expo.map((config) => ({ ...config, files: config.files ?? ['app/**/*.{ts,tsx}'] })),
+  {
+    files: ['**/*.{ts,tsx}'],
+    plugins: { import: imports },
+    settings: {
+      'import/resolver': {
+        typescript: {
+          project: ['core', 'server', 'app', 'demo', 'e2e'].map((name) => `${name}/tsconfig.json`),
+          noWarnOnMultipleProjects: true,
+        },
+      },
+    },
+    rules: {
+      'import/no-cycle': ['error', { ignoreExternal: true }],
+      '@typescript-eslint/no-unused-vars': [
+        'error',
+        { argsIgnorePattern: '^_', varsIgnorePattern: '^_' },
+      ],
+      'no-undef': 'off',
+      'max-lines': ['error', { max: 450, skipBlankLines: true }],
+    },
+  },
+  {
+    files: ['scripts/**/*.mjs', 'eslint.config.js'],
+    languageOptions: {
+      globals: {
+        process: 'readonly',
+        console: 'readonly',
+        Buffer: 'readonly',
+        URL: 'readonly',
+        setTimeout: 'readonly',
+        clearTimeout: 'readonly',
+        fetch: 'readonly',
+      },
+    },
+  },
+  only(['core/src/**'], [{ regex: OUTSIDE, message: 'core imports nothing but itself' }]),
+  only(
+    ['core/src/contract/**'],
+    [{ regex: '^(?!\\.{1,2}/|joi$)', message: 'the contract imports core and Joi' }],
+  ),
+  {
+    files: ['core/src/**'],
+    rules: {
+      'no-restricted-syntax': ['error', ...noChance],
+      'no-restricted-globals': [
+        'error',
+        'window',
+        'document',
+        'fetch',
+        'localStorage',
+        'process',
+        'setTimeout',
+        'setInterval',
+      ],
+    },
+  },
+  only(
+    ['server/**'],
+    [
+      {
+        regex: '^(@taxikine/(app|demo|e2e)|react|expo|@tamagui|\\.\\./\\.\\./(app|demo))',
+        message: 'server depends on core only',
+      },
+    ],
+  ),
+  only(
+    ['app/**'],
+    [
+      {
+        regex: '^(@taxikine/(server|demo|e2e)|express|typeorm|pg$|\\.\\./\\.\\./(server|demo))',
+        message: 'app depends on core only',
+      },
+    ],
+  ),
+);

@@ -1,0 +1,38 @@
+import request from 'supertest';
+import { openapi } from '../src';
+import { makeWorld, type World } from './world';
+
+let world: World;
+beforeAll(async () => {
+  world = await makeWorld();
+});
+afterAll(() => world.close());
+
+const document = openapi() as {
+  openapi: string;
+  paths: Record<string, unknown>;
+  components: { schemas: Record<string, unknown> };
+};
+
+it('is served, and is version 3.1', async () => {
+  const { body } = await request(world.app).get('/api/v1/openapi.json').expect(200);
+  expect(body.openapi).toBe('3.1.0');
+});
+
+it('every reference in it leads somewhere', () => {
+  const text = JSON.stringify(document);
+  const names = [...text.matchAll(/"#\/components\/schemas\/([^"]+)"/g)].map((match) => match[1]);
+  expect(names.length).toBeGreaterThan(5);
+  for (const name of names) expect(document.components.schemas).toHaveProperty(name);
+});
+
+it('carries what the Joi schemas know: ranges, lists and what is required', () => {
+  const text = JSON.stringify(document.components.schemas['clients-write']);
+  expect(text).toContain('"maximum":2.4');
+  expect(text).toContain('one-sided-habit');
+  expect(text).toContain('"writeId"');
+});
+
+it('health asks the database', async () => {
+  await request(world.app).get('/health').expect(200, { status: 'ok', database: 'ok' });
+});

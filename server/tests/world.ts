@@ -1,0 +1,124 @@
+import {
+  USUAL_SETUP,
+  type ClientRecord,
+  type DrillRecord,
+  type LookRecord,
+  type VisitRecord,
+} from '@taxikine/core';
+import { pino } from 'pino';
+import request from 'supertest';
+import type { DataSource } from 'typeorm';
+import { appSource, createApp, makePractice, ownerSource, prepareDatabase } from '../src';
+
+export const PASSWORD = 'a-long-password';
+
+/** A fresh database of its own with two practices, and the application on it. */
+export async function makeWorld() {
+  const admin = process.env.TEST_ADMIN_URL;
+  if (!admin) throw new Error('TEST_ADMIN_URL is not set: run the server tests with npm test');
+  const name = `test_${crypto.randomUUID().replaceAll('-', '')}`;
+  const databases = await prepareDatabase(admin, { name, password: new URL(admin).password });
+  const owner = await ownerSource(databases.ownerUrl).initialize();
+  const practices = ['saltreach', 'elsewhere'].map((key) => ({
+    id: crypto.randomUUID(),
+    name: key,
+    coaches: [
+      { id: crypto.randomUUID(), name: key, email: `coach@${key}.example`, password: PASSWORD },
+    ],
+  }));
+  for (const practice of practices) await makePractice(owner, practice);
+  const source = await appSource(databases.appUrl).initialize();
+  const app = createApp({
+    source,
+    log: pino({ level: 'silent' }),
+    now: () => new Date('2026-11-23T12:00:00.000Z'),
+    dist: '/nowhere',
+    secure: false,
+  });
+  const close = async () => {
+    await Promise.all([source.destroy(), owner.destroy()]);
+  };
+  return { app, source, owner, practices, close };
+}
+
+export type World = Awaited<ReturnType<typeof makeWorld>>;
+export type Practices = World['practices'];
+export type Source = DataSource;
+
+/** A signed-in coach: requests with the cookie and the header that writes need. */
+export async function signIn(world: World, practice: string) {
+  const agent = request.agent(world.app).set('X-Taxikine', '1');
+  await agent
+    .post('/api/v1/session')
+    .send({ email: `coach@${practice}.example`, password: PASSWORD })
+    .expect(201);
+  return agent;
+}
+
+export type Agent = Awaited<ReturnType<typeof signIn>>;
+
+export const write = (record: object, version = 0, writeId: string = crypto.randomUUID()) => ({
+  writeId,
+  version,
+  record,
+});
+
+const NOW = '2026-11-23T11:00:00.000Z';
+
+export const newClient = (part: Partial<ClientRecord> = {}): ClientRecord => ({
+  id: crypto.randomUUID(),
+  name: 'Maren',
+  about: 'stonemason',
+  heightM: 1.72,
+  massKg: 71,
+  segments: {},
+  flags: [],
+  history: [],
+  given: [],
+  consent: { on: '2026-11-01', wording: '2026-1', guardian: null },
+  clearances: [],
+  ...part,
+});
+
+export const newVisit = (clientId: string, part: Partial<VisitRecord> = {}): VisitRecord => ({
+  id: crypto.randomUUID(),
+  clientId,
+  pattern: 'squat',
+  openedOn: NOW,
+  closedOn: null,
+  step: 'ask',
+  asks: [{ on: NOW, positives: [] }],
+  minutes: 12,
+  next: 'training',
+  ...part,
+});
+
+export const newLook = (visit: VisitRecord, part: Partial<LookRecord> = {}): LookRecord => ({
+  id: crypto.randomUUID(),
+  clientId: visit.clientId,
+  visitId: visit.id,
+  role: 'first',
+  setup: USUAL_SETUP,
+  faults: [],
+  clear: [],
+  pain: [],
+  rating: null,
+  startedOn: NOW,
+  ...part,
+});
+
+export const newDrill = (visit: VisitRecord, part: Partial<DrillRecord> = {}): DrillRecord => ({
+  id: crypto.randomUUID(),
+  clientId: visit.clientId,
+  visitId: visit.id,
+  drill: 'squat-to-target',
+  side: null,
+  targets: [],
+  place: 0,
+  status: 'planned',
+  clock: { set: 0, runningSince: null, workedS: 0 },
+  pain: null,
+  doneOn: null,
+  removed: false,
+  ...part,
+});
