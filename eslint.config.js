@@ -75,6 +75,7 @@ export default tseslint.config(
         setTimeout: 'readonly',
         clearTimeout: 'readonly',
         fetch: 'readonly',
+        performance: 'readonly',
       },
     },
   },

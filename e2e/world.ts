@@ -102,6 +102,32 @@ export async function clientNamed(page: Page, world: World, name: string): Promi
     .client.id;
 }
 
+/** A client of the test's own, so that tests of one world do not meet. */
+export async function makeClient(page: Page, world: World, name: string): Promise<string> {
+  const id = randomUUID();
+  const consent = { on: '2026-01-01', wording: '2026-1', guardian: null };
+  const record = {
+    id,
+    name,
+    about: 'in a test',
+    heightM: 1.75,
+    massKg: 75,
+    segments: {},
+    flags: [],
+    history: [],
+    given: [],
+    consent,
+    clearances: [],
+  };
+  const data = { writeId: randomUUID(), version: 0, record };
+  const answer = await page.request.put(`${world.url}/api/v1/clients/${id}`, {
+    headers: { 'X-Taxikine': '1' },
+    data,
+  });
+  if (!answer.ok()) throw new Error(await answer.text());
+  return id;
+}
+
 /** Waits until nothing is left to send. */
 export const allSent = (page: Page) =>
   page.getByText(/kept on this device/).waitFor({ state: 'hidden' });

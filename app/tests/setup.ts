@@ -1,3 +1,5 @@
+import nodeCrypto from 'node:crypto';
+
 /** jsdom has no media queries: everything is a phone by day. */
 Object.defineProperty(window, 'matchMedia', {
   value: (query: string) => ({
@@ -9,3 +11,6 @@ Object.defineProperty(window, 'matchMedia', {
     removeListener: () => undefined,
   }),
 });
+
+/** jsdom knows fewer random numbers than every browser does. */
+Object.defineProperty(globalThis.crypto, 'randomUUID', { value: nodeCrypto.randomUUID });

@@ -56,7 +56,7 @@ test('the whole loop at the desk, with the keyboard only', async ({ page, world 
   await page.getByRole('heading', { name: 'Before anything else' }).waitFor();
   await press(page, 'All no, go on');
   await page.getByRole('heading', { name: 'How they stand' }).waitFor();
-  await tabTo(page, 'their own');
+  await tabTo(page, 'Tempo: their own');
   await press(page, 'Look');
   await press(page, 'hips');
   await press(page, 'slide, left');

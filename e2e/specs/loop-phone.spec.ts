@@ -40,7 +40,7 @@ test('the whole loop on a phone, with taps only', async ({ page, world }) => {
   await tap(/^view: side/);
   await tap('trunk');
   await tap('chest drops, seen');
-  await tap('medium');
+  await tap('How was it for them?: medium');
 
   // Pain: what it means is said at once, and the safety questions come again.
   await tap('Pain');

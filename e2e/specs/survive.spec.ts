@@ -2,10 +2,10 @@ import type { Page } from '@playwright/test';
 import {
   allSent,
   button,
-  clientNamed,
   expect,
   fileOf,
   ILSE,
+  makeClient,
   signIn,
   test,
   type World,
@@ -16,7 +16,7 @@ test.use({ viewport: { width: 390, height: 844 } });
 /** A look under way, on the phone. */
 async function startLook(page: Page, world: World, name: string): Promise<string> {
   await signIn(page, world);
-  const client = await clientNamed(page, world, name);
+  const client = await makeClient(page, world, name);
   await page.goto(`${world.url}/clients/${client}`);
   await button(page, 'Start a squat look').click();
   await button(page, 'All no, go on').click();

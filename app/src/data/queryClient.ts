@@ -36,7 +36,7 @@ export function createQueryClient(): QueryClient {
   const client = new QueryClient({
     defaultOptions: {
       queries: {
-        staleTime: 15_000,
+        staleTime: 0,
         gcTime: WEEK_MS,
         networkMode: 'always',
         retry: (count, error) => isPassing(error) && count < 1,

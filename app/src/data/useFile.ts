@@ -17,13 +17,23 @@ import {
 import { useCallback } from 'react';
 import { call, Refused } from './api';
 import { CLIENTS_KEY, fileKey, pendingWrites, WRITE_KEY } from './queryClient';
-import { clientIdOf, recordIn, versionIn, withPending, withRecord, type Write } from './writes';
+import {
+  clientIdOf,
+  newestOf,
+  recordIn,
+  versionIn,
+  withPending,
+  withRecord,
+  type Write,
+} from './writes';
 
 /** Fetches a file; a client made on this device and not sent yet is no error. */
 async function fetchFile(client: QueryClient, clientId: string): Promise<ClientFile> {
   const ours = () => pendingWrites(client).filter((write) => write.clientId === clientId);
   try {
-    return withPending(await call<ClientFile>('GET', `/clients/${clientId}/file`), ours())!;
+    const fetched = await call<ClientFile>('GET', `/clients/${clientId}/file`);
+    const known = client.getQueryData<ClientFile>(fileKey(clientId));
+    return withPending(newestOf(fetched, known), ours())!;
   } catch (error) {
     const local =
       error instanceof Refused && error.status === 404 ? withPending(undefined, ours()) : undefined;

@@ -66,3 +66,32 @@ export const withPending = (
       withRecord(sofar, kind, { ...record, version: version + 1 }),
     file,
   );
+
+const newer = <T extends Row>(fetched: T, known: T | undefined): T =>
+  known && known.version > fetched.version ? known : fetched;
+
+function newestRows<T extends Row>(fetched: readonly T[], known: readonly T[]): T[] {
+  const merged = fetched.map((row) =>
+    newer(
+      row,
+      known.find((one) => one.id === row.id),
+    ),
+  );
+  return [...merged, ...known.filter((row) => !fetched.some((one) => one.id === row.id))];
+}
+
+/**
+ * A file as fetched, but no record older than the one this device already knows: an answer can be
+ * overtaken on its way by a write that was taken after it was put together.
+ */
+export function newestOf(fetched: ClientFile, known: ClientFile | undefined): ClientFile {
+  if (!known) return fetched;
+  return {
+    client: newer(fetched.client, known.client),
+    visits: newestRows(fetched.visits, known.visits),
+    looks: newestRows(fetched.looks, known.looks),
+    probes: newestRows(fetched.probes, known.probes),
+    checks: newestRows(fetched.checks, known.checks),
+    drills: newestRows(fetched.drills, known.drills),
+  };
+}

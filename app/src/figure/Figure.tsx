@@ -13,9 +13,12 @@ export interface FigureProps {
   readonly view: Side;
   readonly width: number;
   readonly height: number;
+  /** Empty for a figure that only decorates. */
   readonly label: string;
   readonly standing?: boolean;
   readonly marked?: ReadonlySet<string>;
+  /** A posture laid over it as a dashed outline: what it was before. */
+  readonly before?: SquatAim;
 }
 
 /** The client's figure with floor and plumb line, to look at. */
@@ -29,13 +32,19 @@ export function Figure({
   label,
   standing = false,
   marked,
+  before,
 }: FigureProps) {
   const palette = usePalette();
   const figure = useFigure(client, setup, aim, view);
+  const ghost = useFigure(client, setup, before ?? aim, view);
   const frame = frameFor(view, client.heightM, standing);
   const plumb = view === 'side' ? 0.25 * 0.152 * client.heightM * 1000 : 0;
   return (
-    <View role="img" aria-label={label} width={width} height={height}>
+    <View
+      {...(label ? { role: 'img', 'aria-label': label } : { 'aria-hidden': true })}
+      width={width}
+      height={height}
+    >
       <Svg
         width={width}
         height={height}
@@ -65,6 +74,14 @@ export function Figure({
           marked={marked}
           ink={inkFor(frame, width, height)}
         />
+        {before ? (
+          <FigureDrawing
+            figure={ghost}
+            palette={palette}
+            ghost
+            ink={inkFor(frame, width, height)}
+          />
+        ) : null}
         <Path d={`M${plumb - 22} 22L${plumb + 22} 22L${plumb} 60Z`} fill={palette.ink} />
       </Svg>
     </View>

@@ -35,12 +35,13 @@ function OpenBoard({ open }: { open: OpenVisit }) {
   const board = useMemo(() => (found ? boardOf(visit, found) : null), [visit, found]);
   const marks = boardMarks(found, verdicts);
   const { client } = visit;
-  const figure = (look: LookRecord | null): ReactNode =>
+  const figure = (look: LookRecord | null, before?: LookRecord | null): ReactNode =>
     look ? (
       <Figure
         client={client}
         setup={look.setup}
         aim={observedAim('bottom', look.faults)}
+        before={before ? observedAim('bottom', before.faults) : undefined}
         view="back"
         width={200}
         height={190}
@@ -64,12 +65,20 @@ function OpenBoard({ open }: { open: OpenVisit }) {
           onPress={() => router.push(`/clients/${client.id}/visits/${visit.visit.id}`)}
         />
       </Header>
-      <View render="main" flex={1} minHeight={0} padding="$5" gap="$4" style={{ overflow: 'auto' }}>
+      <View
+        render="main"
+        tabIndex={0}
+        flex={1}
+        minHeight={0}
+        padding="$5"
+        gap="$4"
+        style={{ overflow: 'auto' }}
+      >
         {board && wide ? (
           <Board
             board={board}
             width={width - 52}
-            heads={{ look: figure(visit.first), again: figure(visit.again) }}
+            heads={{ look: figure(visit.first), again: figure(visit.again, visit.first) }}
             {...marks}
           />
         ) : null}

@@ -66,7 +66,8 @@ function OneTrouble({ trouble }: { trouble: Trouble }) {
   const takeTheirs = () => {
     if (theirs) lay(theirs);
     dropTrouble(record.id);
-    void client.invalidateQueries({ queryKey: fileKey(clientId) });
+    // What this device had in its place was never taken: read it all anew.
+    if (!theirs) void client.resetQueries({ queryKey: fileKey(clientId) });
   };
 
   if (!theirs)

@@ -57,16 +57,21 @@ const numeric = (
     return value < least ? helpers.message({ custom: messages.range }) : text;
   });
 
+/** At least so many letters, whatever blanks stand round them: those are cut off on saving. */
+const said = (letters: number) => J.string().pattern(new RegExp(`(\\S.*){${letters}}`));
+
+/** The same words for a text that is empty and for one that says nothing. */
+const always = (words: string) => ({ 'string.empty': words, 'string.pattern.base': words });
+
 /** What the form checks; the record itself is checked again by the server. */
 export function clientFormSchema(t: TextOf) {
   const number = t('client.number');
   const length = () => numeric(0.05, 0.75, { number, range: t('client.lengthRange') }).allow('');
   return J.object({
-    name: J.string()
-      .trim()
+    name: said(1)
       .max(120)
       .required()
-      .messages({ 'string.empty': t('client.nameNeeded') }),
+      .messages(always(t('client.nameNeeded'))),
     about: J.string().allow('').max(200),
     height: numeric(0.9, 2.4, {
       number,
@@ -81,16 +86,13 @@ export function clientFormSchema(t: TextOf) {
     thigh: length(),
     shank: length(),
     consent: J.string().allow(''),
-    guardian: J.string()
-      .allow('')
-      .when('flags', {
-        is: J.array().has('minor'),
-        then: J.string()
-          .trim()
-          .min(2)
-          .required()
-          .messages({ 'string.empty': t('client.guardianNeeded') }),
-      }),
+    guardian: J.when('flags', {
+      is: J.array().has('minor'),
+      then: said(2)
+        .required()
+        .messages(always(t('client.guardianNeeded'))),
+      otherwise: J.string().allow(''),
+    }),
     flags: J.array(),
     history: J.array(),
     given: J.array(),

@@ -56,7 +56,12 @@ export function AskStep({ open, onStep }: StepProps) {
     return (
       <StepFrame
         title={t('ask.title')}
-        lead={t('ask.askedBefore', { when: when(lastAsk.on) })}
+        lead={t(
+          visit.visit.asks.some((ask) => ask.positives.length > 0)
+            ? 'ask.askedCleared'
+            : 'ask.askedBefore',
+          { when: when(lastAsk.on) },
+        )}
         foot={<Button kind="main" flex={1} label={t('next')} onPress={() => onStep('setup')} />}
       >
         <Button label={t('ask.askAgain')} onPress={() => setAgain(true)} />

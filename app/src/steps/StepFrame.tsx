@@ -14,7 +14,7 @@ export interface StepFrameProps {
 export function StepFrame({ title, lead, children, foot }: StepFrameProps) {
   return (
     <View flex={1} minHeight={0}>
-      <View flex={1} minHeight={0} style={{ overflowY: 'auto' }} tabIndex={-1}>
+      <View flex={1} minHeight={0} style={{ overflowY: 'auto' }} tabIndex={0}>
         <View padding="$4" paddingLeft="$2" gap="$4" $wide={{ padding: '$5', maxWidth: 860 }}>
           <View gap="$1">
             <Title aria-level={2}>{title}</Title>

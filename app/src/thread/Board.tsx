@@ -9,7 +9,7 @@ import {
 import { View } from '@tamagui/core';
 import { useState, type ReactNode } from 'react';
 import Svg, { Path } from 'react-native-svg';
-import { Title, Words } from '../ui/text';
+import { Numeral, Title, Words } from '../ui/text';
 import { usePalette } from '../ui/usePalette';
 import { useText } from '../words/useText';
 import { kindColour, kindDash } from './KindMark';
@@ -181,11 +181,7 @@ export function Board({ board, width, markOf, figureOf, heads = {} }: BoardProps
                       </Words>
                     ) : null}
                   </View>
-                  {figureOf(knot) ? (
-                    <Title aria-level={3} render="span" role="presentation">
-                      {figureOf(knot)}
-                    </Title>
-                  ) : null}
+                  {figureOf(knot) ? <Numeral>{figureOf(knot)}</Numeral> : null}
                 </button>
               ))}
           </View>

@@ -149,6 +149,7 @@ export const en = {
     blockedBody:
       'No drills until it is cleared. You can finish the notes; the app will not offer work.',
     askedBefore: 'Asked {{when}}. All no.',
+    askedCleared: 'Asked {{when}}. What was yes has been cleared.',
     askAgain: 'Ask again',
     clear: 'Record a clearance',
     clearedBy: 'Who cleared it (name and role)',

@@ -1,6 +1,7 @@
 import { oneDrill } from '../knowledge/drills';
 import { oneFault } from '../knowledge/faults';
 import type { CauseKind } from '../knowledge/causes';
+import { LINKS } from '../knowledge/links';
 import { LIKELY_ENOUGH, type Trace, type TracedCause } from '../trace/trace';
 import { fillSide } from '../words/fill';
 import { withUnit } from '../words/units';
@@ -55,18 +56,23 @@ const faultNote = (fault: SeenFault): string => {
 const drillTitle = ({ drill, side }: DrillRecord): string =>
   side ? `${oneDrill(drill).name}, ${side}` : oneDrill(drill).name;
 
-const retests = (
-  drill: DrillRecord,
-  causes: readonly TracedCause[],
-  verdict: VisitVerdict,
-): boolean => {
-  const aimed = causes.filter((cause) => drill.targets.includes(cause.key));
-  return verdict.about === 'fault'
-    ? aimed.some((cause) => cause.explains.some((one) => `fault:${one.fault}` === verdict.key))
-    : aimed.some((cause) =>
-        cause.because.some((one) => `check:${one.finding.replace(/^range:/, '')}` === verdict.key),
-      );
+/** A range that was taken again tests the causes on its side that can make it short. */
+const testedBy = (cause: TracedCause, verdict: VisitVerdict): boolean => {
+  const [check, side] = verdict.key.slice('check:'.length).split('@');
+  const linked = LINKS.some(
+    (link) => link.cause === cause.cause && link.finding === `range:${check}`,
+  );
+  return linked && (cause.side === null || side === undefined || cause.side === side);
 };
+
+const retests = (drill: DrillRecord, causes: readonly TracedCause[], verdict: VisitVerdict) =>
+  causes
+    .filter((cause) => drill.targets.includes(cause.key))
+    .some((cause) =>
+      verdict.about === 'fault'
+        ? cause.explains.some((one) => `fault:${one.fault}` === verdict.key)
+        : testedBy(cause, verdict),
+    );
 
 function strandsOf(
   file: VisitFile,

@@ -1,0 +1,81 @@
+import { USUAL_SETUP, type LookRecord } from '@taxikine/core';
+import {
+  betterView,
+  faultsAt,
+  removeFault,
+  setFaultValue,
+  tapFault,
+  toggleAllClear,
+} from '../src/steps/lookState';
+
+const look: LookRecord = {
+  id: 'l',
+  clientId: 'c',
+  visitId: 'v',
+  role: 'first',
+  setup: USUAL_SETUP,
+  faults: [],
+  clear: [],
+  pain: [],
+  rating: null,
+  startedOn: '',
+};
+const ids = (...of: Parameters<typeof faultsAt>) => faultsAt(...of).map((row) => row.id);
+
+it('offers only what can happen at this joint, in this view and phase', () => {
+  expect(ids('hips', 'back', 'bottom', look)).toEqual(['hips-slide', 'pelvis-turns']);
+  expect(ids('hips', 'side', 'bottom', look)).toEqual(['depth-short', 'pelvis-tucks']);
+  expect(ids('knee', 'side', 'bottom', look)).toEqual([]);
+});
+
+it.each([
+  ['arms ahead', 'forward', 'none', []],
+  ['arms overhead', 'overhead', 'none', ['overhead-folds']],
+  ['a load on the back', 'forward', 'back', ['load-drifts']],
+] as const)('asks for what needs a set-up only with it: %s', (_name, arms, at, expected) => {
+  const setup = { ...USUAL_SETUP, arms, load: { at, kg: 10 } };
+  const special = ['trunk', 'foot']
+    .flatMap((zone) => ids(zone as 'trunk', 'side', 'bottom', { setup }))
+    .filter((id) => ['overhead-folds', 'load-drifts'].includes(id));
+  expect(special).toEqual(expected);
+});
+
+it('points to a view in which something could be seen', () => {
+  expect(betterView('knee', 'bottom', look)).toBe('back');
+  expect(betterView('knee', 'start', look)).toBeNull();
+});
+
+it('one tap logs, further taps raise the grade and begin again', () => {
+  const grades = [1, 2, 3, 4].reduce<{ look: LookRecord; seen: string[] }>(
+    (was) => {
+      const next = tapFault(was.look, 'hips-slide', 'left', 'bottom');
+      return { look: next, seen: [...was.seen, next.faults[0].grade] };
+    },
+    { look, seen: [] },
+  );
+  expect(grades.seen).toEqual(['slight', 'plain', 'marked', 'slight']);
+  expect(grades.look.faults).toHaveLength(1);
+});
+
+it('what is seen is no longer clear', () => {
+  const clear = {
+    ...look,
+    clear: ['hips-slide' as const, 'hips-slide@left' as const, 'tips-back' as const],
+  };
+  expect(tapFault(clear, 'hips-slide', 'left', 'bottom').clear).toEqual(['tips-back']);
+});
+
+it('a number keeps its unit, and goes with its fault', () => {
+  const seen = tapFault(look, 'hips-slide', 'left', 'bottom');
+  const valued = setFaultValue(seen, 'hips-slide@left', 34);
+  expect(valued.faults[0]).toMatchObject({ value: 34, unit: 'mm' });
+  expect(removeFault(valued, 'hips-slide@left').faults).toEqual([]);
+});
+
+it('all clear here leaves what was seen, and is taken back by the same tap', () => {
+  const rows = faultsAt('hips', 'back', 'bottom', look);
+  const seen = tapFault(look, 'hips-slide', 'left', 'bottom');
+  const clear = toggleAllClear(seen, rows);
+  expect(clear.clear).toEqual(['pelvis-turns']);
+  expect(toggleAllClear(clear, rows).clear).toEqual([]);
+});

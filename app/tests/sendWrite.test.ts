@@ -1,0 +1,89 @@
+import { sendWrite } from '../src/data/sendWrite';
+import { expired, signIn } from '../src/data/session';
+import { troubles } from '../src/data/troubles';
+import type { Write } from '../src/data/writes';
+
+jest.mock('idb-keyval', () => ({ get: async () => undefined, set: async () => undefined }));
+
+const write = (part: Partial<Write> = {}): Write => ({
+  writeId: 'w1',
+  kind: 'clients',
+  clientId: 'c',
+  version: 1,
+  record: { id: 'c', name: 'Mine' } as never,
+  ...part,
+});
+
+/** Answers in order; each call is remembered. */
+function server(...answers: [number, object][]) {
+  const calls: { url: string; body: Write }[] = [];
+  global.fetch = jest.fn(async (url: string, init: RequestInit) => {
+    calls.push({ url, body: JSON.parse(String(init.body)) });
+    const [status, body] = answers.shift() ?? [500, {}];
+    return { ok: status < 400, status, json: async () => body } as Response;
+  }) as never;
+  return calls;
+}
+
+beforeEach(() => {
+  troubles.set([]);
+  expired.set(false);
+  AbortSignal.timeout ??= () => new AbortController().signal;
+});
+
+it('sends a write with its id and the version it started from', async () => {
+  const calls = server([200, { record: { id: 'c', version: 2 } }]);
+  expect(await sendWrite(write())).toEqual({ status: 'taken', record: { id: 'c', version: 2 } });
+  expect(calls).toEqual([
+    {
+      url: '/api/v1/clients/c',
+      body: { writeId: 'w1', version: 1, record: { id: 'c', name: 'Mine' } },
+    },
+  ]);
+});
+
+it('keeps a conflict for the coach, and later writes to the same record with it', async () => {
+  const calls = server([
+    409,
+    { code: 'conflict', message: 'changed', theirs: { id: 'c', version: 4, name: 'Theirs' } },
+  ]);
+  expect(await sendWrite(write())).toEqual({ status: 'held' });
+  expect(
+    await sendWrite(
+      write({ writeId: 'w2', version: 2, record: { id: 'c', name: 'Later' } as never }),
+    ),
+  ).toEqual({ status: 'held' });
+  expect(calls).toHaveLength(1);
+  expect(troubles.get()).toEqual([
+    expect.objectContaining({
+      theirs: { id: 'c', version: 4, name: 'Theirs' },
+      write: expect.objectContaining({ record: { id: 'c', name: 'Later' } }),
+    }),
+  ]);
+});
+
+it('keeps a refusal with the words of the server', async () => {
+  server([422, { code: 'invalid', message: 'height is in metres', hint: 'Nothing was written.' }]);
+  expect(await sendWrite(write())).toEqual({ status: 'held' });
+  expect(troubles.get()[0]).toMatchObject({ message: 'height is in metres', theirs: null });
+});
+
+it.each([500, 503, 429])('gives %p back to be sent again', async (status) => {
+  server([status, { code: 'x', message: 'x' }]);
+  await expect(sendWrite(write())).rejects.toMatchObject({ status });
+  expect(troubles.get()).toEqual([]);
+});
+
+it('waits for the coach to sign in again, then goes on with the same write', async () => {
+  const calls = server(
+    [401, { code: 'not-signed-in', message: 'x' }],
+    [201, { coach: {}, practice: {} }],
+    [200, { record: { id: 'c', version: 2 } }],
+  );
+  const sent = sendWrite(write());
+  await new Promise((resolve) => setTimeout(resolve, 20));
+  expect(expired.get()).toBe(true);
+  await signIn('a', 'b');
+  expect(await sent).toMatchObject({ status: 'taken' });
+  expect(calls.map((call) => call.body.writeId)).toEqual(['w1', undefined, 'w1']);
+});
