@@ -1,17 +1,8 @@
-import { TamaguiProvider } from '@tamagui/core';
-import { act, fireEvent, render, screen } from '@testing-library/react';
-import type { ReactNode } from 'react';
+import { act, fireEvent, screen } from '@testing-library/react';
 import { Button } from '../src/ui/Button';
 import { Choice } from '../src/ui/Choice';
 import { Stepper } from '../src/ui/Stepper';
-import { tamaguiConfig } from '../src/ui/tamagui.config';
-
-const show = (children: ReactNode) =>
-  render(
-    <TamaguiProvider config={tamaguiConfig} defaultTheme="light" disableInjectCSS>
-      {children}
-    </TamaguiProvider>,
-  );
+import { show } from './show';
 
 it('is a button that says more than it shows, and does what it says', () => {
   const press = jest.fn();

@@ -52,9 +52,9 @@ export function Header({ title, note, back, children }: HeaderProps) {
       <View flex={1} minWidth={0}>
         <Title
           aria-level={1}
-          numberOfLines={1}
+          numberOfLines={2}
           fontSize="$4"
-          lineHeight="$4"
+          lineHeight="$3"
           $wide={{ fontSize: '$5', lineHeight: '$5' }}
         >
           {title}

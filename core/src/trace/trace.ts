@@ -41,8 +41,8 @@ export interface Trace {
   readonly unexplained: readonly string[];
 }
 
-/** Below this a reason is noise and is not told. */
-const TELLING_DECIBANS = 0.5;
+/** Below this a reason is noise and is not told. Low, since reasons that agree share their weight. */
+const TELLING_DECIBANS = 0.1;
 /** A cause less likely than this explains nothing. */
 export const LIKELY_ENOUGH = 0.3;
 

@@ -1,0 +1,217 @@
+import { PROBES, USUAL_SETUP, type CaseFile, type CheckFinding, type ProbeFinding } from '../src';
+import { observeChecks } from '../src/trace/observe/observeChecks';
+import { observeFaults } from '../src/trace/observe/observeFaults';
+import { observePain } from '../src/trace/observe/observePain';
+import { observeProbes } from '../src/trace/observe/observeProbes';
+import { observeProportions } from '../src/trace/observe/observeProportions';
+
+const file = (part: {
+  checks?: CheckFinding[];
+  probes?: ProbeFinding[];
+  look?: Partial<CaseFile['look']>;
+  segments?: object;
+}): CaseFile => ({
+  client: {
+    heightM: 1.75,
+    massKg: 75,
+    segments: part.segments,
+    flags: [],
+    refer: [],
+    history: [],
+    given: [],
+  },
+  look: { pattern: 'squat', setup: USUAL_SETUP, faults: [], clear: [], pain: [], ...part.look },
+  probes: part.probes ?? [],
+  checks: part.checks ?? [],
+});
+
+const found = (check: CheckFinding) =>
+  observeChecks(file({ checks: [check] })).map((one) => [
+    one.finding,
+    one.ratio === Infinity ? 'yes' : one.ratio === 0 ? 'no' : one.ratio > 1 ? 'for' : 'against',
+  ]);
+
+it.each([
+  [
+    'a short ankle',
+    { check: 'ankle-bend-knee-bent', side: 'left', passive: 27 },
+    [['range:ankle-bend-knee-bent', 'for']],
+  ],
+  [
+    'a free ankle',
+    { check: 'ankle-bend-knee-bent', side: 'left', passive: 41 },
+    [['range:ankle-bend-knee-bent', 'against']],
+  ],
+  [
+    'where a short ankle is felt',
+    { check: 'ankle-bend-knee-bent', side: 'left', passive: 27, felt: 'front' },
+    [
+      ['range:ankle-bend-knee-bent', 'for'],
+      ['felt:ankle-bend-knee-bent:front', 'yes'],
+    ],
+  ],
+  [
+    'where a free ankle is felt says nothing',
+    { check: 'ankle-bend-knee-bent', side: 'left', passive: 41, felt: 'front' },
+    [['range:ankle-bend-knee-bent', 'against']],
+  ],
+  [
+    'braced frees the leg',
+    { check: 'straight-leg-raise', side: 'left', passive: 57, braced: 76 },
+    [
+      ['range:straight-leg-raise', 'against'],
+      ['brace-frees:straight-leg-raise', 'yes'],
+    ],
+  ],
+  [
+    'braced by just less than the error',
+    { check: 'straight-leg-raise', side: 'left', passive: 57, braced: 65 },
+    [
+      ['range:straight-leg-raise', 'for'],
+      ['brace-frees:straight-leg-raise', 'no'],
+    ],
+  ],
+  [
+    'braced by just more than the error',
+    { check: 'straight-leg-raise', side: 'left', passive: 57, braced: 65.5 },
+    [
+      ['range:straight-leg-raise', 'for'],
+      ['brace-frees:straight-leg-raise', 'yes'],
+    ],
+  ],
+  [
+    'range that is there and not used',
+    { check: 'hip-bend', side: 'left', passive: 120, active: 95 },
+    [
+      ['range:hip-bend', 'against'],
+      ['gap:hip-bend', 'yes'],
+    ],
+  ],
+  [
+    'a usual gap',
+    { check: 'hip-bend', side: 'left', passive: 120, active: 112 },
+    [['range:hip-bend', 'against']],
+  ],
+  [
+    'a pinch',
+    { check: 'hip-bend', side: 'left', passive: 118, pinch: true },
+    [
+      ['range:hip-bend', 'against'],
+      ['pinch:hip-bend', 'yes'],
+    ],
+  ],
+  [
+    'no pinch',
+    { check: 'hip-bend', side: 'left', passive: 118, pinch: false },
+    [
+      ['range:hip-bend', 'against'],
+      ['pinch:hip-bend', 'no'],
+    ],
+  ],
+  [
+    'a lift that holds',
+    { check: 'double-leg-lift', result: 'holds' },
+    [['result:double-leg-lift', 'no']],
+  ],
+  [
+    'a lift that wavers',
+    { check: 'double-leg-lift', result: 'wavers' },
+    [['result:double-leg-lift', 'for']],
+  ],
+  [
+    'a lift lost that bracing saves',
+    { check: 'double-leg-lift', result: 'lost', braced: 'holds' },
+    [
+      ['result:double-leg-lift', 'yes'],
+      ['brace-frees:double-leg-lift', 'yes'],
+    ],
+  ],
+  [
+    'a lift lost either way',
+    { check: 'double-leg-lift', result: 'lost', braced: 'lost' },
+    [
+      ['result:double-leg-lift', 'yes'],
+      ['brace-frees:double-leg-lift', 'no'],
+    ],
+  ],
+  ['nothing entered', { check: 'hip-bend', side: 'left' }, []],
+] as [string, CheckFinding, string[][]][])('checks: %s', (_name, check, expected) => {
+  expect(found(check)).toEqual(expected);
+});
+
+it('a fault in two phases counts once, and what is clear on one side keeps its side', () => {
+  const seen = (phase: 'down' | 'bottom') =>
+    ({ fault: 'knee-in', side: 'left', phase, grade: 'plain' }) as const;
+  const observed = observeFaults({
+    ...file({}).look,
+    faults: [seen('down'), seen('bottom')],
+    clear: ['knee-in@right', 'tips-back'],
+  });
+  expect(observed.map((one) => [one.finding, one.side, one.ratio])).toEqual([
+    ['fault:knee-in', 'left', Infinity],
+    ['fault:knee-in', 'right', 0],
+    ['fault:tips-back', null, 0],
+  ]);
+});
+
+it('only kinds of pain that point somewhere are findings', () => {
+  const pain = (kind: 'ache' | 'pinch' | 'electric', region: 'hip' | 'knee') =>
+    ({ kind, region, side: 'left', phase: 'bottom', score: 3 }) as const;
+  const observed = observePain({
+    ...file({}).look,
+    pain: [
+      pain('ache', 'knee'),
+      pain('pinch', 'hip'),
+      pain('pinch', 'knee'),
+      pain('electric', 'knee'),
+    ],
+  });
+  expect(observed.map((one) => one.finding)).toEqual(['pain:pinch', 'pain:electric']);
+});
+
+describe('probes', () => {
+  const outcome = (
+    probe: ProbeFinding['probe'],
+    value: ProbeFinding['outcome'],
+    fault: ProbeFinding['fault'] = 'hips-slide',
+  ): ProbeFinding => ({ probe, outcome: value, fault });
+  const observe = (...probes: ProbeFinding[]) =>
+    observeProbes(
+      file({
+        probes,
+        look: { faults: [{ fault: 'hips-slide', side: 'left', phase: 'bottom', grade: 'plain' }] },
+      }),
+    ).map((one) => [one.finding, one.ratio, one.about]);
+
+  it('count once, however many faults they helped, and take the side of the fault', () => {
+    expect(
+      observe(outcome('heels-up', 'better'), outcome('heels-up', 'better', 'trunk-folds')),
+    ).toEqual([['probe:heels-up:better', Infinity, { fault: 'hips-slide', side: 'left' }]]);
+  });
+
+  it('that did not help speak against what they would have spoken for', () => {
+    expect(observe(outcome('heels-up', 'same'))).toEqual([
+      ['probe:heels-up:better', 0, expect.anything()],
+    ]);
+  });
+
+  it('not even with a post says something of its own', () => {
+    expect(observe(outcome('post', 'same')).map(([finding]) => finding)).toEqual([
+      'probe:post:better',
+      'probe:post:same',
+    ]);
+  });
+
+  it('are all understood', () => {
+    for (const { id } of PROBES) expect(observe(outcome(id, 'better'))).toHaveLength(1);
+  });
+});
+
+it.each([
+  ['not measured', {}, []],
+  ['one of two', { thighM: 0.5 }, []],
+  ['long thighs', { thighM: 0.52, shankM: 0.44 }, [true]],
+  ['usual ones', { thighM: 0.43, shankM: 0.43 }, [false]],
+])('proportions %s', (_name, segments, expected) => {
+  expect(observeProportions(file({ segments })).map((one) => one.ratio > 1)).toEqual(expected);
+});

@@ -1,0 +1,87 @@
+import { expect, test } from '@playwright/test';
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { createServer, type Server } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { startCluster } from '../../scripts/lib/cluster.mjs';
+import { needPostgres } from '../../scripts/lib/debian.mjs';
+import { startOptions } from '../../scripts/lib/options.mjs';
+
+let home: string;
+test.beforeEach(() => {
+  home = mkdtempSync(join(tmpdir(), 'taxikine-cluster-'));
+});
+test.afterEach(() => rmSync(home, { recursive: true, force: true }));
+
+const start = async (wantedPort: number) =>
+  startCluster({ bin: await needPostgres(), home, wantedPort, safe: false });
+
+const ask = (url: string, sql: string) =>
+  execFileSync('psql', [url, '-Atc', sql], { encoding: 'utf8' }).trim();
+const pidFile = () => join(home, 'postgres', 'data', 'postmaster.pid');
+
+const listenOn = (port: number) =>
+  new Promise<Server>((resolve) => {
+    const server = createServer();
+    server.listen(port, '127.0.0.1', () => resolve(server));
+  });
+
+test('keeps its data over a restart, and a second start finds it running', async () => {
+  const first = await start(57310);
+  ask(first.adminUrl, 'CREATE TABLE kept AS SELECT 42 AS n');
+  const second = await start(57310);
+  expect(second.port).toBe(first.port);
+  second.stop();
+  expect(ask(first.adminUrl, 'SELECT n FROM kept')).toBe('42');
+  first.stop();
+  const third = await start(57310);
+  expect(ask(third.adminUrl, 'SELECT n FROM kept')).toBe('42');
+  third.stop();
+});
+
+test('takes the next port when its own is taken, and listens on loopback only', async () => {
+  const taken = await listenOn(57410);
+  const cluster = await start(57410);
+  expect(cluster.port).toBeGreaterThan(57410);
+  expect(ask(cluster.adminUrl, 'SHOW listen_addresses')).toBe('127.0.0.1');
+  cluster.stop();
+  taken.close();
+});
+
+test('starts again after a server that was killed left its pid file', async () => {
+  const killed = await start(57510);
+  ask(killed.adminUrl, 'CREATE TABLE kept AS SELECT 7 AS n; CHECKPOINT');
+  const pid = Number(readFileSync(pidFile(), 'utf8').split('\n')[0]);
+  process.kill(pid, 'SIGKILL');
+  await expect.poll(() => isThere(pid)).toBe(false);
+  const again = await start(57510);
+  expect(ask(again.adminUrl, 'SELECT n FROM kept')).toBe('7');
+  again.stop();
+});
+
+function isThere(pid: number): boolean {
+  try {
+    process.kill(pid, 0);
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+for (const [args, expected] of [
+  [[], { port: 4310, fresh: false, demo: true }],
+  [['--port', '5000', '--fresh', '--no-demo'], { port: 5000, fresh: true, demo: false }],
+] as const)
+  test(`npm start -- ${args.join(' ')}`, () => {
+    expect(startOptions([...args])).toMatchObject(expected);
+  });
+
+for (const args of [
+  ['--port', 'ten'],
+  ['--port', '70000'],
+  ['--prot', '5000'],
+])
+  test(`npm start -- ${args.join(' ')} says what is wrong`, () => {
+    expect(() => startOptions(args)).toThrow(/port/);
+  });

@@ -1,0 +1,37 @@
+import type { Page } from '@playwright/test';
+import { button, clientNamed, expect, fileOf, signIn, test } from '../world';
+
+const STEPS = ['Ask', 'Set-up', 'Look', 'Probe', 'Check', 'Trace', 'Work', 'Again', 'Verdict'];
+
+/** Nothing sticks out to the side: neither the page nor anything in it that can be pressed. */
+async function fits(page: Page, where: string) {
+  const out = await page.evaluate(() => {
+    const width = document.documentElement.clientWidth;
+    const all = [...document.querySelectorAll('button, input, h1, h2, [role=heading]')];
+    return all
+      .filter((one) => one.getBoundingClientRect().right > width + 1)
+      .map((one) => one.getAttribute('aria-label') ?? one.textContent);
+  });
+  expect(out, where).toEqual([]);
+}
+
+for (const width of [320, 390, 768])
+  test.describe(`${width} px`, () => {
+    test.use({ viewport: { width, height: 700 } });
+
+    test(`every view fits into ${width} px`, async ({ page, world }) => {
+      await signIn(page, world);
+      await fits(page, 'home');
+      const client = await clientNamed(page, world, 'Maren');
+      const { visits } = await fileOf(page, world, client);
+      await page.goto(`${world.url}/clients/${client}`);
+      await button(page, 'Change details').waitFor();
+      await fits(page, 'client');
+      await page.goto(`${world.url}/clients/${client}/visits/${visits[0].id}`);
+      for (const step of STEPS) {
+        await page.getByRole('navigation').getByRole('button', { name: step, exact: true }).click();
+        await page.getByRole('main').waitFor();
+        await fits(page, step);
+      }
+    });
+  });
