@@ -7,6 +7,7 @@ jest.mock('idb-keyval', () => ({ get: async () => undefined, set: async () => un
 
 const write = (part: Partial<Write> = {}): Write => ({
   writeId: 'w1',
+  coachId: 'ilse',
   kind: 'clients',
   clientId: 'c',
   version: 1,
@@ -77,7 +78,7 @@ it.each([500, 503, 429])('gives %p back to be sent again', async (status) => {
 it('waits for the coach to sign in again, then goes on with the same write', async () => {
   const calls = server(
     [401, { code: 'not-signed-in', message: 'x' }],
-    [201, { coach: {}, practice: {} }],
+    [201, { coach: { id: 'ilse' }, practice: {} }],
     [200, { record: { id: 'c', version: 2 } }],
   );
   const sent = sendWrite(write());
@@ -86,4 +87,18 @@ it('waits for the coach to sign in again, then goes on with the same write', asy
   await signIn('a', 'b');
   expect(await sent).toMatchObject({ status: 'taken' });
   expect(calls.map((call) => call.body.writeId)).toEqual(['w1', undefined, 'w1']);
+});
+
+it('does not go on with a write when somebody else signs in', async () => {
+  const calls = server(
+    [401, { code: 'not-signed-in', message: 'x' }],
+    [201, { coach: { id: 'tobiah' }, practice: {} }],
+  );
+  let settled = false;
+  void sendWrite(write()).finally(() => (settled = true));
+  await new Promise((resolve) => setTimeout(resolve, 20));
+  await signIn('tobiah', 'b');
+  await new Promise((resolve) => setTimeout(resolve, 20));
+  expect(settled).toBe(false);
+  expect(calls).toHaveLength(2);
 });

@@ -47,7 +47,7 @@ const check = {
   pinch: null,
   doneOn: '',
   removed: false,
-} as const;
+} as unknown as ClientFile['checks'][number];
 const drill = {
   ...of,
   id: 'd1',
@@ -60,7 +60,7 @@ const drill = {
   pain: 0,
   doneOn: '',
   removed: false,
-} as const;
+} as unknown as ClientFile['drills'][number];
 
 const fileWith = (
   part: Partial<Pick<ClientFile, 'looks' | 'checks' | 'drills'>> & {

@@ -7,6 +7,7 @@ import {
   ILSE,
   makeClient,
   signIn,
+  STRANGER,
   test,
   type World,
 } from '../world';
@@ -136,4 +137,22 @@ test('a second device comes back to the same place, and a conflict is the coachâ
   await page.getByRole('dialog').getByRole('button', { name: 'Take theirs' }).click();
   await expect(button(page, 'turns back, left, slight')).toBeVisible();
   expect((await newestLook(page, world, client)).faults).toHaveLength(2);
+});
+
+test('what one coach has not sent never goes out under anotherâ€™s name', async ({ page, world }) => {
+  const client = await startLook(page, world, 'Sten Brandt');
+  await page.route('**/api/v1/looks/*', (route) => route.abort());
+  await button(page, 'slide, left').click();
+  await expect(page.getByText('1 change kept on this device')).toBeVisible();
+  await page.goto(world.url);
+  await button(page, 'Sign out').click();
+  await page.unroute('**/api/v1/looks/*');
+  const sent: string[] = [];
+  page.on('request', (request) => request.method() === 'PUT' && sent.push(request.url()));
+  await signIn(page, world, STRANGER);
+  await page.waitForTimeout(3000);
+  expect(sent).toEqual([]);
+  await button(page, 'Sign out').click();
+  await signIn(page, world);
+  await expect.poll(async () => (await newestLook(page, world, client)).faults).toHaveLength(1);
 });

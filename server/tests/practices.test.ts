@@ -131,6 +131,14 @@ describe('the door', () => {
     expect(kept.tokens.some((row) => row.token_hash.toString().includes(token))).toBe(false);
   });
 
+  it('does not take one coach’s write in the session of another', async () => {
+    const mine = newClient();
+    const put = (coach: string) =>
+      ours.put(`/api/v1/clients/${mine.id}`).set('X-Taxikine-Coach', coach).send(write(mine));
+    await put(world.practices[1].coaches[0].id).expect(401);
+    await put(world.practices[0].coaches[0].id).expect(201);
+  });
+
   it('signs out for good', async () => {
     const agent = await signIn(world, 'saltreach');
     await agent.delete('/api/v1/session').expect(204);

@@ -18,7 +18,7 @@ beforeAll(async () => {
 });
 afterAll(() => world.close());
 
-const put = (kind: string, record: { id: string }, version = 0, writeId?: string) =>
+const put = <T extends { id: string }>(kind: string, record: T, version = 0, writeId?: string) =>
   coach.put(`/api/v1/${kind}/${record.id}`).send(write(record, version, writeId));
 
 async function visitOf(part: Parameters<typeof newVisit>[1] = {}, client = newClient()) {

@@ -37,13 +37,14 @@ export async function call<T>(
   method: 'GET' | 'PUT' | 'POST' | 'DELETE',
   path: string,
   body?: unknown,
+  headers: Record<string, string> = {},
 ): Promise<T> {
   let response: Response;
   try {
     response = await fetch(`${BASE}${path}`, {
       method,
       credentials: 'same-origin',
-      headers: { 'Content-Type': 'application/json', 'X-Taxikine': '1' },
+      headers: { 'Content-Type': 'application/json', 'X-Taxikine': '1', ...headers },
       body: body === undefined ? undefined : JSON.stringify(body),
       signal: AbortSignal.timeout(ANSWER_WITHIN_MS),
     });

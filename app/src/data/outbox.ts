@@ -34,7 +34,9 @@ async function liveTabs(): Promise<Set<string>> {
 async function orphanBoxes(coachId: string): Promise<string[]> {
   const live = await liveTabs();
   const boxes = (await keys<string>()).filter((key) => String(key).startsWith(boxPrefix(coachId)));
-  return boxes.filter((key) => !live.has(`taxikine-tab-${key.slice(boxPrefix(coachId).length)}`));
+  const tabOf = (key: string) => key.slice(boxPrefix(coachId).length);
+  // This tab's own box too: somebody else may have been signed in here meanwhile.
+  return boxes.filter((key) => tabOf(key) === tabId || !live.has(`taxikine-tab-${tabOf(key)}`));
 }
 
 /** Takes over what closed tabs left unsent, starts sending it, and keeps this tab's box from now on. */
@@ -44,8 +46,12 @@ export async function openOutbox(client: QueryClient, coachId: string): Promise<
   const orphans = await orphanBoxes(coachId);
   for (const key of orphans) hydrate(client, { queries: [], mutations: (await get(key)) ?? [] });
   await set(own, packed(client));
-  await Promise.all(orphans.map((key) => del(key)));
+  await Promise.all(orphans.filter((key) => key !== own).map((key) => del(key)));
   const close = client.getMutationCache().subscribe(() => void set(own, packed(client)));
   void client.resumePausedMutations();
-  return close;
+  return () => {
+    close();
+    // What is left is in the box; in memory it must not go out under somebody else's name.
+    client.getMutationCache().clear();
+  };
 }

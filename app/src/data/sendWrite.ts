@@ -6,12 +6,13 @@ import type { Write } from './writes';
 export type Sent =
   { status: 'taken'; record: { id: string; version: number } } | { status: 'held' };
 
-const put = ({ kind, record, writeId, version }: Write) =>
-  call<{ record: { id: string; version: number } }>('PUT', `/${kind}/${record.id}`, {
-    writeId,
-    version,
-    record,
-  });
+const put = ({ kind, record, writeId, version, coachId }: Write) =>
+  call<{ record: { id: string; version: number } }>(
+    'PUT',
+    `/${kind}/${record.id}`,
+    { writeId, version, record },
+    { 'X-Taxikine-Coach': coachId },
+  );
 
 /**
  * Sends one write. An expired session waits for the coach to sign in again; a conflict or a
@@ -29,7 +30,7 @@ export async function sendWrite(write: Write): Promise<Sent> {
   } catch (error) {
     if (!(error instanceof Refused) || error.status >= 500 || error.status === 429) throw error;
     if (error.status === 401) {
-      await signedInAgain();
+      await signedInAgain(write.coachId);
       return sendWrite(write);
     }
     const { message, hint, theirs } = error.body;

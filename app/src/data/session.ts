@@ -61,19 +61,24 @@ export function useCoach(): Session {
   return session;
 }
 
-const waiting = new Set<() => void>();
+interface Waiting {
+  readonly coachId: string;
+  readonly go: () => void;
+}
 
-/** Resolves when the coach has signed in again. */
-export function signedInAgain(): Promise<void> {
+const waiting = new Set<Waiting>();
+
+/** Resolves when this coach has signed in again; another coach's signing in leaves it waiting. */
+export function signedInAgain(coachId: string): Promise<void> {
   expired.set(true);
-  return new Promise((resolve) => waiting.add(resolve));
+  return new Promise((go) => waiting.add({ coachId, go }));
 }
 
 export async function signIn(email: string, password: string): Promise<Session> {
   const session = await call<Session>('POST', '/session', { email, password });
   remember(session);
   expired.set(false);
-  for (const go of waiting) go();
+  for (const one of waiting) if (one.coachId === session.coach.id) one.go();
   waiting.clear();
   return session;
 }

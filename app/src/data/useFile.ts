@@ -16,6 +16,7 @@ import {
 } from '@tanstack/react-query';
 import { useCallback } from 'react';
 import { call, Refused } from './api';
+import { SESSION_KEY, type Session } from './session';
 import { CLIENTS_KEY, fileKey, pendingWrites, WRITE_KEY } from './queryClient';
 import {
   clientIdOf,
@@ -56,12 +57,49 @@ export interface ClientLine {
   readonly looseEnd: LooseEnd | null;
 }
 
-export const useClients = () =>
-  useQuery({
+/** Clients made or changed on this device that the server has not heard of. */
+const usePendingClients = (): Versioned<ClientRecord>[] =>
+  useMutationState({
+    filters: { mutationKey: WRITE_KEY, status: 'pending' },
+    select: ({ state }) => state.variables as Write,
+  })
+    .filter((write): write is Write<'clients'> => write.kind === 'clients')
+    .map((write) => ({ ...write.record, version: write.version + 1 }));
+
+const newLine = (client: Versioned<ClientRecord>): ClientLine => ({
+  client,
+  visits: 0,
+  lastVisitOn: null,
+  lastLook: null,
+  looseEnd: null,
+});
+
+/** The list as the server has it, with what it has not heard of yet. */
+function withPendingClients(
+  lines: readonly ClientLine[],
+  pending: readonly Versioned<ClientRecord>[],
+) {
+  const changed = lines.map((line) => {
+    const client = pending.findLast((one) => one.id === line.client.id);
+    return client ? { ...line, client } : line;
+  });
+  const made = pending.filter((one) => !lines.some((line) => line.client.id === one.id));
+  const last = made.filter((one, i) => made.findLastIndex((other) => other.id === one.id) === i);
+  return [...changed, ...last.map(newLine)].sort((a, b) =>
+    a.client.name.localeCompare(b.client.name),
+  );
+}
+
+/** Everyone in the practice, with what hangs loose. */
+export function useClients() {
+  const query = useQuery({
     queryKey: CLIENTS_KEY,
     queryFn: () =>
       call<{ clients: ClientLine[] }>('GET', '/clients').then(({ clients }) => clients),
   });
+  const pending = usePendingClients();
+  return { ...query, data: query.data && withPendingClients(query.data, pending) };
+}
 
 export type WriteRecord = <K extends RecordKind>(kind: K, record: RecordOfKind[K]) => void;
 
@@ -84,7 +122,8 @@ export function useWrite(): WriteRecord {
       client.setQueryData<ClientFile>(key, (file) =>
         withRecord(file, kind, { ...record, version: version + 1 }),
       );
-      mutate({ writeId: crypto.randomUUID(), kind, clientId, version, record });
+      const coachId = client.getQueryData<Session>(SESSION_KEY)!.coach.id;
+      mutate({ coachId, writeId: crypto.randomUUID(), kind, clientId, version, record });
       void client.invalidateQueries({ queryKey: CLIENTS_KEY, refetchType: 'none' });
     },
     [client, mutate],

@@ -2,6 +2,8 @@ import type { ClientFile, RecordKind, RecordOfKind, Versioned } from '@taxikine/
 
 /** A write on its way: what, from which version, and its own id so that it counts once. */
 export interface Write<K extends RecordKind = RecordKind> {
+  /** Who wrote it: nobody else's session may send it. */
+  readonly coachId: string;
   readonly writeId: string;
   readonly kind: K;
   readonly clientId: string;

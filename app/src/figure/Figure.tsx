@@ -1,9 +1,10 @@
 import type { ClientRecord, Setup, SquatAim, View as Side } from '@taxikine/core';
 import { View } from '@tamagui/core';
-import Svg, { Line, Path } from 'react-native-svg';
+import Svg from 'react-native-svg';
 import { usePalette } from '../ui/usePalette';
 import { FigureDrawing } from './FigureDrawing';
 import { frameFor, inkFor } from './frame';
+import { Ground } from './Ground';
 import { useFigure } from './useFigure';
 
 export interface FigureProps {
@@ -38,7 +39,6 @@ export function Figure({
   const figure = useFigure(client, setup, aim, view);
   const ghost = useFigure(client, setup, before ?? aim, view);
   const frame = frameFor(view, client.heightM, standing);
-  const plumb = view === 'side' ? 0.25 * 0.152 * client.heightM * 1000 : 0;
   return (
     <View
       {...(label ? { role: 'img', 'aria-label': label } : { 'aria-hidden': true })}
@@ -51,23 +51,7 @@ export function Figure({
         viewBox={`${frame.left} ${frame.top} ${frame.width} ${frame.height}`}
         preserveAspectRatio="xMidYMax meet"
       >
-        <Line
-          x1={plumb}
-          y1={frame.top}
-          x2={plumb}
-          y2={20}
-          stroke={palette.slate}
-          strokeWidth={4}
-          strokeDasharray="6 22"
-        />
-        <Line
-          x1={frame.left}
-          y1={4}
-          x2={frame.left + frame.width}
-          y2={4}
-          stroke={palette.rule}
-          strokeWidth={6}
-        />
+        <Ground frame={frame} view={view} heightM={client.heightM} palette={palette} />
         <FigureDrawing
           figure={figure}
           palette={palette}
@@ -82,7 +66,6 @@ export function Figure({
             ink={inkFor(frame, width, height)}
           />
         ) : null}
-        <Path d={`M${plumb - 22} 22L${plumb + 22} 22L${plumb} 60Z`} fill={palette.ink} />
       </Svg>
     </View>
   );

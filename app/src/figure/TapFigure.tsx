@@ -1,11 +1,12 @@
 import type { ClientRecord, SeenFault, Setup, SquatAim, View as Side, Zone } from '@taxikine/core';
 import { oneFault, withUnit } from '@taxikine/core';
 import { View } from '@tamagui/core';
-import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
+import Svg, { Circle, G, Line, Text as SvgText } from 'react-native-svg';
 import type { Palette } from '../ui/palette';
 import { usePalette } from '../ui/usePalette';
 import { FigureDrawing } from './FigureDrawing';
 import { fitted, frameFor, inkFor } from './frame';
+import { Ground } from './Ground';
 import { useFigure } from './useFigure';
 import { zoneTargets, type ZoneTarget } from './zones';
 
@@ -85,7 +86,6 @@ export function TapFigure({
   const figure = useFigure(client, setup, aim, view);
   const frame = frameFor(view, client.heightM, standing);
   const { at } = fitted(frame, width, height);
-  const plumb = view === 'side' ? 0.25 * 0.152 * client.heightM * 1000 : 0;
   const marked = new Set(faults.map((fault) => oneFault(fault.fault).zone));
   const targets = zoneTargets(figure, view);
   return (
@@ -96,26 +96,9 @@ export function TapFigure({
         viewBox={`${frame.left} ${frame.top} ${frame.width} ${frame.height}`}
         preserveAspectRatio="xMidYMax meet"
       >
-        <Line
-          x1={plumb}
-          y1={frame.top}
-          x2={plumb}
-          y2={20}
-          stroke={palette.slate}
-          strokeWidth={4}
-          strokeDasharray="6 22"
-        />
-        <Line
-          x1={frame.left}
-          y1={4}
-          x2={frame.left + frame.width}
-          y2={4}
-          stroke={palette.rule}
-          strokeWidth={6}
-        />
+        <Ground frame={frame} view={view} heightM={client.heightM} palette={palette} />
         <FigureDrawing figure={figure} palette={palette} ink={inkFor(frame, width, height)} />
         <SlideDimension faults={faults} at={figure.rings.pelvis} palette={palette} view={view} />
-        <Path d={`M${plumb - 22} 22L${plumb + 22} 22L${plumb} 60Z`} fill={palette.ink} />
         {targets.map((target) => (
           <Mark
             key={target.says}
