@@ -38,10 +38,18 @@ async function main() {
 
 /** Ctrl-C reaches the server too; we wait for it and then stop the database. */
 function untilStopped(server) {
-  const end = () => server.kill('SIGTERM');
+  let asked = false;
+  const end = () => {
+    asked = true;
+    server.kill('SIGTERM');
+  };
   process.once('SIGINT', end);
   process.once('SIGTERM', end);
-  return new Promise((resolve) => server.once('exit', resolve));
+  return new Promise((resolve, reject) => {
+    server.once('exit', (code) =>
+      asked || code === 0 ? resolve() : reject(new Told(`The server stopped by itself (${code}).`)),
+    );
+  });
 }
 
 main().catch((error) => {

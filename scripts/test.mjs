@@ -1,11 +1,11 @@
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { startCluster } from './lib/cluster.mjs';
 import { needChromium, needPostgres } from './lib/debian.mjs';
 import { needDependencies } from './lib/dependencies.mjs';
 import { ROOT } from './lib/paths.mjs';
 import { shown, Told } from './lib/run.mjs';
+import { scratchFolder } from './lib/scratch.mjs';
 import { needWebApp } from './lib/webApp.mjs';
 
 const WORKSPACES = ['core', 'server', 'demo', 'app', 'e2e'];
@@ -84,7 +84,7 @@ async function main() {
   await needDependencies();
   const bin = await needPostgres();
   const chromium = await needChromium();
-  const scratch = mkdtempSync(join(tmpdir(), 'taxikine-test-'));
+  const scratch = scratchFolder('test');
   const cluster = await startCluster({ bin, home: scratch, wantedPort: 55310, safe: false });
   const world = { adminUrl: cluster.adminUrl, chromium, scratch };
   const total = { passed: 0, failed: 0 };

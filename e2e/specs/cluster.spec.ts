@@ -1,16 +1,16 @@
 import { expect, test } from '@playwright/test';
 import { execFileSync } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { readFileSync, rmSync } from 'node:fs';
 import { createServer, type Server } from 'node:net';
-import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { startCluster } from '../../scripts/lib/cluster.mjs';
 import { needPostgres } from '../../scripts/lib/debian.mjs';
 import { startOptions } from '../../scripts/lib/options.mjs';
+import { scratchFolder } from '../../scripts/lib/scratch.mjs';
 
 let home: string;
 test.beforeEach(() => {
-  home = mkdtempSync(join(tmpdir(), 'taxikine-cluster-'));
+  home = scratchFolder('cluster');
 });
 test.afterEach(() => rmSync(home, { recursive: true, force: true }));
 

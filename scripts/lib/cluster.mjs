@@ -1,4 +1,4 @@
-import { randomBytes } from 'node:crypto';
+import { createHash, randomBytes } from 'node:crypto';
 import {
   chmodSync,
   existsSync,
@@ -31,7 +31,7 @@ function homeFor(wanted) {
   }
   const outside = join(
     '/var/lib/postgresql',
-    `taxikine-${Buffer.from(wanted).toString('hex').slice(-24)}`,
+    `taxikine-${createHash('sha256').update(wanted).digest('hex').slice(0, 16)}`,
   );
   mkdirSync(outside, { recursive: true });
   output('chown', ['postgres:postgres', outside]);

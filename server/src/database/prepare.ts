@@ -26,6 +26,9 @@ async function asAdmin<T>(url: string, work: (client: PgClient) => Promise<T>): 
   }
 }
 
+/** Any number, the same for everybody who prepares; let go when the connection ends. */
+const ROLES_LOCK = 4310;
+
 async function needRole(client: PgClient, role: string, password: string): Promise<void> {
   const { rowCount } = await client.query('SELECT 1 FROM pg_roles WHERE rolname = $1', [role]);
   const verb = rowCount ? 'ALTER' : 'CREATE';
@@ -43,6 +46,8 @@ export async function prepareDatabase(
   { name, password, fresh = false }: { name: string; password: string; fresh?: boolean },
 ): Promise<Databases> {
   await asAdmin(adminUrl, async (client) => {
+    // Roles belong to the whole cluster: two databases must not be prepared in the same moment.
+    await client.query('SELECT pg_advisory_lock($1)', [ROLES_LOCK]);
     await needRole(client, 'taxikine_owner', password);
     await needRole(client, 'taxikine_app', password);
     if (fresh) await client.query(`DROP DATABASE IF EXISTS ${name} WITH (FORCE)`);
