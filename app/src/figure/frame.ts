@@ -11,7 +11,7 @@ export interface Frame {
 /** Room for the figure in one view; from the side, arms reach ahead. */
 export function frameFor(view: View, heightM: number, standing: boolean): Frame {
   const tall = heightM * (standing ? 1030 : 840);
-  const [left, right] = view === 'side' ? [-0.36, 0.56] : [-0.34, 0.34];
+  const [left, right] = view === 'side' ? [-0.36, 0.6] : [-0.34, 0.34];
   return {
     left: left * heightM * 1000,
     top: -tall,

@@ -70,7 +70,7 @@ const allowed = (step: Step, { gate, visit }: OpenVisit): Step =>
 function OpenVisitScreen({ open }: { open: OpenVisit }) {
   const t = useText();
   const update = useUpdate();
-  const { wide, width } = useWide();
+  const { wide, width, height } = useWide();
   const { visit, client } = open.visit;
   const shown = allowed(visit.step, open);
   const Screen = SCREENS[shown];
@@ -101,7 +101,7 @@ function OpenVisitScreen({ open }: { open: OpenVisit }) {
           <Rail current={shown} done={doneSteps(open)} onStep={go} across={wide} />
         </View>
         <View render="main" flex={1} minWidth={0} minHeight={0}>
-          <Screen key={shown} open={open} onStep={go} wide={wide} width={inner} />
+          <Screen key={shown} open={open} onStep={go} wide={wide} width={inner} height={height} />
         </View>
       </View>
     </View>

@@ -12,6 +12,7 @@ import {
 } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { useWrite } from '../data/useFile';
+import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Stepper } from '../ui/Stepper';
 import { Title, Words } from '../ui/text';
@@ -131,6 +132,18 @@ function SideEntry({ row, visit, role, side }: SideEntryProps) {
       'checks',
       orRemoved({ ...(record ?? newCheck(visit, role, row.id as CheckId, side)), ...part }),
     );
+  const takeBack = record ? (
+    <View flexDirection="row">
+      <Button
+        kind="quiet"
+        tight
+        small
+        label={t('remove')}
+        says={`${t('remove')}: ${side ? `${row.name}, ${t(side)}` : row.name}`}
+        onPress={() => write('checks', { ...record, removed: true })}
+      />
+    </View>
+  ) : null;
   const where = side ? `${row.name}, ${t(side)}` : row.name;
   if (row.type === 'result') {
     const options = row.results.map((value, i) => ({ value, label: row.resultWords[i] }));
@@ -150,6 +163,7 @@ function SideEntry({ row, visit, role, side }: SideEntryProps) {
             onChange={(braced) => save({ braced: record?.braced === braced ? null : braced })}
           />
         ) : null}
+        {takeBack}
       </>
     );
   }
@@ -189,6 +203,7 @@ function SideEntry({ row, visit, role, side }: SideEntryProps) {
           onChange={(pinch) => save({ pinch: record?.pinch === pinch ? null : pinch })}
         />
       ) : null}
+      {takeBack}
     </>
   );
 }

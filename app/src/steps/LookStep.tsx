@@ -1,4 +1,5 @@
 import {
+  clamp,
   faultKey,
   fillSide,
   observedAim,
@@ -65,7 +66,7 @@ function useLook(look: LookRecord) {
   return { save, undo, canUndo: before !== null };
 }
 
-function LiveLook({ open, onStep, wide, width, look }: StepProps & { look: LookRecord }) {
+function LiveLook({ open, onStep, wide, width, height, look }: StepProps & { look: LookRecord }) {
   const t = useText();
   const { save, undo, canUndo } = useLook(look);
   const [view, setView] = useState<LookView>('back');
@@ -79,7 +80,8 @@ function LiveLook({ open, onStep, wide, width, look }: StepProps & { look: LookR
   const lastTouched = look.faults.find((fault) => faultKey(fault) === touched);
   const seenPhases = new Set(look.faults.map((fault) => fault.phase));
   const figureWidth = wide ? Math.min(520, width * 0.5) : width;
-  const figureHeight = wide ? 372 : 345;
+  // What is left when the curve, two rows of buttons and the foot are on the screen too.
+  const figureHeight = clamp(height - (wide ? 428 : 499), 200, 520);
   const elsewhere = betterView(zone, phase, look);
 
   const panel = (

@@ -47,7 +47,7 @@ function withOutcome(record: ProbeRecord, fault: SeenFault, outcome: ProbeOutcom
   return { ...record, outcomes, removed: outcomes.length === 0 };
 }
 
-/** The change in set-up alone: what to do, not what stays. */
+/** Change one thing and look again: better, same or worse, for each fault that was seen. */
 export function ProbeStep({ open, onStep }: StepProps) {
   const t = useText();
   const { first } = open.visit;

@@ -9,4 +9,6 @@ export interface StepProps {
   readonly wide: boolean;
   /** Width there is for the step, in pixels. */
   readonly width: number;
+  /** Height of the screen, in pixels. */
+  readonly height: number;
 }

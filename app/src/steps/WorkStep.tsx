@@ -52,7 +52,7 @@ export function WorkStep(props: StepProps) {
     );
   if (!found) return <StepFrame title={t('trace.impossible')}>{null}</StepFrame>;
   return open.visit.drills.length > 0 ? (
-    <DoDrills {...props} />
+    <DoDrills {...props} found={found} />
   ) : (
     <ChooseDrills {...props} found={found} />
   );
@@ -141,9 +141,32 @@ function ChooseDrills({ open, found }: StepProps & { found: Trace }) {
   );
 }
 
-function DoDrills({ open, onStep, wide, width }: StepProps) {
+/** What would be chosen now, when it is no longer what was chosen and nothing was begun. */
+function useStale(visit: VisitFile, found: Trace): boolean {
+  const { minutes, next } = visit.visit;
+  const { flags } = visit.client;
+  const now = useMemo(
+    () => suggestDrills(found, { minutes, flags, next }).drills,
+    [found, minutes, flags, next],
+  );
+  const key = (one: { drill: string; side: string | null }) => `${one.drill}@${one.side}`;
+  const untouched = visit.drills.every(
+    ({ status, clock }) =>
+      status === 'planned' && clock.set === 0 && clock.workedS === 0 && !clock.runningSince,
+  );
+  return (
+    untouched &&
+    visit.drills.map(key).join() !==
+      now.map((one) => key({ drill: one.drill.id, side: one.side })).join()
+  );
+}
+
+function DoDrills({ open, onStep, wide, width, found }: StepProps & { found: Trace }) {
   const t = useText();
+  const write = useWrite();
   const { drills } = open.visit;
+  const stale = useStale(open.visit, found);
+  const chooseAgain = () => drills.forEach((one) => write('drills', { ...one, removed: true }));
   const running = drills.find(
     (one) =>
       one.status === 'planned' &&
@@ -180,6 +203,7 @@ function DoDrills({ open, onStep, wide, width }: StepProps) {
         )
       }
     >
+      {stale ? <Button label={t('work.changed')} onPress={chooseAgain} /> : null}
       {drills.map((one) => (
         <DrillLine key={one.id} drill={one} onPress={() => setPlaying(one.id)} />
       ))}

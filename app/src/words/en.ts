@@ -309,7 +309,6 @@ export const en = {
     minutes: '{{count}} min',
     total: 'together about {{count}} minutes',
     start: 'Start',
-    goOn: 'Go on',
     feel: 'Feel it',
     stopIf: 'Stop if',
     easier: 'Easier',
