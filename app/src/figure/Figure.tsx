@@ -18,7 +18,7 @@ export interface FigureProps {
   readonly label: string;
   readonly standing?: boolean;
   readonly marked?: ReadonlySet<string>;
-  /** A posture laid over it as a dashed outline: what it was before. */
+  /** A posture behind it as a shadow: what it was before. */
   readonly before?: SquatAim;
 }
 
@@ -52,20 +52,13 @@ export function Figure({
         preserveAspectRatio="xMidYMax meet"
       >
         <Ground frame={frame} view={view} heightM={client.heightM} palette={palette} />
+        {before ? <FigureDrawing figure={ghost} palette={palette} ghost /> : null}
         <FigureDrawing
           figure={figure}
           palette={palette}
           marked={marked}
           ink={inkFor(frame, width, height)}
         />
-        {before ? (
-          <FigureDrawing
-            figure={ghost}
-            palette={palette}
-            ghost
-            ink={inkFor(frame, width, height)}
-          />
-        ) : null}
       </Svg>
     </View>
   );

@@ -18,7 +18,7 @@ const RINGS = [
 export interface FigureDrawingProps {
   readonly figure: DrawnFigure;
   readonly palette: Palette;
-  /** Drawn as a dashed outline: the posture it is held against. */
+  /** Drawn as a shadow: the posture that another is held against. */
   readonly ghost?: boolean;
   /** Rings drawn in the accent. */
   readonly marked?: ReadonlySet<string>;
@@ -36,16 +36,9 @@ export function FigureDrawing({
 }: FigureDrawingProps) {
   if (ghost)
     return (
-      <G opacity={0.75}>
+      <G opacity={0.3}>
         {figure.parts.map((part) => (
-          <Path
-            key={part.id}
-            d={part.path}
-            fill="none"
-            stroke={palette.accent}
-            strokeWidth={ink * 0.35}
-            strokeDasharray="26 18"
-          />
+          <Path key={part.id} d={part.path} fill={palette.accent} />
         ))}
       </G>
     );

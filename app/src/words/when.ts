@@ -1,4 +1,6 @@
-import { differenceInCalendarDays, format } from 'date-fns';
+// One by one: the whole library would be bundled otherwise.
+import { differenceInCalendarDays } from 'date-fns/differenceInCalendarDays';
+import { format } from 'date-fns/format';
 
 /** "today", "yesterday", "9 days ago", then the date. */
 export function when(instant: string, now: Date = new Date()): string {
