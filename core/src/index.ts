@@ -47,8 +47,8 @@ export { maybeTrace } from './trace/maybeTrace';
 export { rangeRatio } from './trace/rangeRatio';
 
 // Work
-export { suggestDrills, type Suggestion, type SuggestedDrill } from './work/suggestDrills';
-export { doseWords, drillSeconds, REST_BETWEEN_SETS, setSeconds } from './work/doseSeconds';
+export { suggestDrills, type Suggestion, type SuggestedDrill } from './planning/suggestDrills';
+export { doseWords, drillSeconds, REST_BETWEEN_SETS, setSeconds } from './planning/doseSeconds';
 
 // Look again
 export { smallestRealChange } from './change/smallestRealChange';
