@@ -102,6 +102,17 @@ test('a session that expires in the middle of a look', async ({ context, page, w
   await expect(button(page, 'slide, left, slight')).toBeVisible();
 });
 
+test('a session that expires while only reading', async ({ context, page, world }) => {
+  await signIn(page, world);
+  const client = await makeClient(page, world, 'Ada Lund');
+  await context.clearCookies();
+  await page.goto(`${world.url}/clients/${client}`);
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('Password').fill(ILSE.password);
+  await dialog.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page.getByRole('heading', { name: 'Ada Lund' })).toBeVisible();
+});
+
 test('a second device comes back to the same place, and a conflict is the coach’s to decide', async ({
   browser,
   page,

@@ -1,6 +1,7 @@
-import { QueryClient } from '@tanstack/react-query';
-import { isPassing } from './api';
+import { QueryCache, QueryClient } from '@tanstack/react-query';
+import { isPassing, Refused } from './api';
 import { sendWrite, type Sent } from './sendWrite';
+import { expired } from './session';
 import { versionIn, withRecord, type Write } from './writes';
 import type { ClientFile } from '@taxikine/core';
 
@@ -31,9 +32,15 @@ function settle(client: QueryClient, write: Write, sent: Sent): void {
   );
 }
 
+/** Reading finds out that a session has ended just as writing does. */
+function noticeExpiry(error: Error): void {
+  if (error instanceof Refused && error.status === 401) expired.set(true);
+}
+
 /** Queries answer from the device first; writes are sent in order, again and again until taken. */
 export function createQueryClient(): QueryClient {
   const client = new QueryClient({
+    queryCache: new QueryCache({ onError: noticeExpiry }),
     defaultOptions: {
       queries: {
         staleTime: 0,

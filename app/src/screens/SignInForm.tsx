@@ -34,6 +34,10 @@ export function SignInForm({ email = '' }: { email?: string }) {
     setProblem(null);
     try {
       client.setQueryData(SESSION_KEY, await signIn(values.email, values.password));
+      // What was refused meanwhile is read again.
+      void client.invalidateQueries({
+        predicate: ({ queryKey }) => queryKey[0] !== SESSION_KEY[0],
+      });
     } catch (error) {
       setProblem(error instanceof NoAnswer ? t('noAnswer') : (error as Error).message);
     }
