@@ -1,5 +1,5 @@
 import { sendWrite } from '../src/data/sendWrite';
-import { expired, signIn } from '../src/data/session';
+import { expired, remember, signIn } from '../src/data/session';
 import { troubles } from '../src/data/troubles';
 import type { Write } from '../src/data/writes';
 
@@ -29,6 +29,7 @@ function server(...answers: [number, object][]) {
 beforeEach(() => {
   troubles.set([]);
   expired.set(false);
+  remember({ coach: { id: 'ilse' } } as never);
   AbortSignal.timeout ??= () => new AbortController().signal;
 });
 
@@ -101,4 +102,13 @@ it('does not go on with a write when somebody else signs in', async () => {
   await new Promise((resolve) => setTimeout(resolve, 20));
   expect(settled).toBe(false);
   expect(calls).toHaveLength(2);
+});
+
+it('sends nothing in the session of another coach, and asks nobody to sign in', async () => {
+  const calls = server([200, { record: { id: 'c', version: 2 } }]);
+  remember({ coach: { id: 'tobiah' } } as never);
+  void sendWrite(write());
+  await new Promise((resolve) => setTimeout(resolve, 20));
+  expect(calls).toEqual([]);
+  expect(expired.get()).toBe(false);
 });

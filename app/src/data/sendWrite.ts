@@ -1,5 +1,5 @@
 import { call, Refused } from './api';
-import { signedInAgain } from './session';
+import { signedInAgain, turnOf } from './session';
 import { addTrouble, troubleOf } from './troubles';
 import type { Write } from './writes';
 
@@ -24,6 +24,8 @@ export async function sendWrite(write: Write): Promise<Sent> {
     addTrouble({ ...held, write: { ...write, version: held.write.version } });
     return { status: 'held' };
   }
+  // A retry that outlives a sign-out must not speak in the next coach's session.
+  await turnOf(write.coachId);
   try {
     const { record } = await put(write);
     return { status: 'taken', record };

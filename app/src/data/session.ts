@@ -74,6 +74,12 @@ export function signedInAgain(coachId: string): Promise<void> {
   return new Promise((go) => waiting.add({ coachId, go }));
 }
 
+/** Resolves at once while this coach is the one signed in here; otherwise when they are again. */
+export function turnOf(coachId: string): Promise<void> {
+  if (remembered()?.coach.id === coachId) return Promise.resolve();
+  return new Promise((go) => waiting.add({ coachId, go }));
+}
+
 export async function signIn(email: string, password: string): Promise<Session> {
   const session = await call<Session>('POST', '/session', { email, password });
   remember(session);
