@@ -17,7 +17,6 @@ export interface FigureProps {
   /** Empty for a figure that only decorates. */
   readonly label: string;
   readonly standing?: boolean;
-  readonly marked?: ReadonlySet<string>;
   /** A posture behind it as a shadow: what it was before. */
   readonly before?: SquatAim;
 }
@@ -32,7 +31,6 @@ export function Figure({
   height,
   label,
   standing = false,
-  marked,
   before,
 }: FigureProps) {
   const palette = usePalette();
@@ -53,12 +51,7 @@ export function Figure({
       >
         <Ground frame={frame} view={view} heightM={client.heightM} palette={palette} />
         {before ? <FigureDrawing figure={ghost} palette={palette} ghost /> : null}
-        <FigureDrawing
-          figure={figure}
-          palette={palette}
-          marked={marked}
-          ink={inkFor(frame, width, height)}
-        />
+        <FigureDrawing figure={figure} palette={palette} ink={inkFor(frame, width, height)} />
       </Svg>
     </View>
   );

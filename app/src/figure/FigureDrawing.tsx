@@ -20,20 +20,12 @@ export interface FigureDrawingProps {
   readonly palette: Palette;
   /** Drawn as a shadow: the posture that another is held against. */
   readonly ghost?: boolean;
-  /** Rings drawn in the accent. */
-  readonly marked?: ReadonlySet<string>;
   /** Thickness of the ink, in millimetres of the drawing. */
   readonly ink?: number;
 }
 
 /** The lay figure: outline first, flesh over it, so that only the silhouette of each part is inked. */
-export function FigureDrawing({
-  figure,
-  palette,
-  ghost = false,
-  marked = new Set(),
-  ink = 12,
-}: FigureDrawingProps) {
+export function FigureDrawing({ figure, palette, ghost = false, ink = 12 }: FigureDrawingProps) {
   if (ghost)
     return (
       <G opacity={0.3}>
@@ -68,14 +60,13 @@ export function FigureDrawing({
       ))}
       {RINGS.map((ring) => {
         const [x, y] = figure.rings[ring];
-        const on = marked.has(ring);
         return (
           <Circle
             key={ring}
             cx={x}
             cy={y}
-            r={on ? ink * 2.4 : ink * 1.3}
-            fill={on ? palette.accent : palette.raised}
+            r={ink * 1.3}
+            fill={palette.raised}
             stroke={palette.ink}
             strokeWidth={ink * 0.55}
           />

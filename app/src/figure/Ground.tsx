@@ -1,11 +1,11 @@
 import { G, Line, Path } from 'react-native-svg';
-import type { View } from '@taxikine/core';
+import { LENGTH_TO_HEIGHT, type View } from '@taxikine/core';
 import type { Palette } from '../ui/palette';
 import type { Frame } from './frame';
 
 /** Middle of the foot from the side, in millimetres ahead of the ankle; the middle of the stance otherwise. */
 const plumbAt = (view: View, heightM: number): number =>
-  view === 'side' ? 0.25 * 0.152 * heightM * 1000 : 0;
+  view === 'side' ? 0.25 * LENGTH_TO_HEIGHT.footM * heightM * 1000 : 0;
 
 export interface GroundProps {
   readonly frame: Frame;

@@ -44,7 +44,7 @@ export function AgainStep({ open, onStep, wide, width }: StepProps) {
   // Begun by the first tap, so that only looking at the page writes nothing.
   const current = again ?? newAgain(first);
   const save = (look: LookRecord) => write('looks', look);
-  const open_ = first.faults.filter((fault) => levelIn(again, fault) === null).length;
+  const todo = first.faults.filter((fault) => levelIn(again, fault) === null).length;
   const repeats = checksToRepeat(open.visit);
   return (
     <StepFrame
@@ -55,7 +55,7 @@ export function AgainStep({ open, onStep, wide, width }: StepProps) {
           kind="main"
           flex={1}
           label={t('again.go')}
-          note={open_ > 0 ? t('again.todo', { count: open_ }) : undefined}
+          note={todo > 0 ? t('again.todo', { count: todo }) : undefined}
           onPress={() => onStep('verdict')}
         />
       }
