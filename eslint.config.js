@@ -7,7 +7,7 @@ const imports = expo.find((config) => config.plugins?.import).plugins.import;
 
 const OUTSIDE = '^(?!\\.{1,2}/)';
 
-/** Arrows point one way: app and server → core; demo → server and core; never back, never sideways. */
+/** Arrows point one way: app, server and cli → core; demo → server and core; never back, never sideways. */
 const only = (files, patterns) => ({
   files,
   rules: { 'no-restricted-imports': ['error', { patterns }] },
@@ -49,7 +49,9 @@ export default tseslint.config(
     settings: {
       'import/resolver': {
         typescript: {
-          project: ['core', 'server', 'app', 'demo', 'e2e'].map((name) => `${name}/tsconfig.json`),
+          project: ['core', 'cli', 'server', 'app', 'demo', 'e2e'].map(
+            (name) => `${name}/tsconfig.json`,
+          ),
           noWarnOnMultipleProjects: true,
         },
       },
@@ -100,6 +102,15 @@ export default tseslint.config(
       ],
     },
   },
+  only(
+    ['cli/**'],
+    [
+      {
+        regex: '^(@taxikine/(server|app|demo|e2e)|react|expo|express|typeorm|pg$|\\.\\./\\.\\./)',
+        message: 'the command line depends on core only',
+      },
+    ],
+  ),
   only(
     ['server/**'],
     [

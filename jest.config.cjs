@@ -23,6 +23,7 @@ const plain = (name, decorators = false) => ({
 module.exports = {
   projects: [
     plain('core'),
+    plain('cli'),
     plain('demo', true),
     plain('server', true),
     `${__dirname}/app/jest.config.cjs`,

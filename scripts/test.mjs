@@ -8,7 +8,7 @@ import { shown, Told } from './lib/run.mjs';
 import { scratchFolder } from './lib/scratch.mjs';
 import { needWebApp } from './lib/webApp.mjs';
 
-const WORKSPACES = ['core', 'server', 'demo', 'app', 'e2e'];
+const WORKSPACES = ['core', 'cli', 'server', 'demo', 'app', 'e2e'];
 
 /** Everything that is checked, in the order in which it is quickest to fail. */
 const PARTS = {

@@ -25,15 +25,41 @@ export { withUnit, type Unit } from './words/units';
 export { probabilityWords } from './words/probability';
 
 // The body, and the figure drawn from it
-export { bodyOf, type Body } from './body/body';
+export { bodyOf, type Body, type Segments } from './body/body';
+export { bodyProblems } from './body/bodyProblems';
 export { LENGTH_TO_HEIGHT } from './body/segmentTable';
 export { centreOfMass } from './body/centreOfMass';
-export { skeletonOf, type Skeleton } from './skeleton/skeleton';
-export { squatPosture, type SquatAim } from './skeleton/squatPosture';
+export { type Skeleton } from './skeleton/skeleton';
+export { skeletonOf } from './skeleton/skeletonOf';
+export { squatPosture, type Posed, type SquatAim } from './skeleton/squatPosture';
 export { PHASE_AIMS } from './skeleton/phaseAims';
 export { observedAim } from './skeleton/observedAim';
 export { cameraAt, VIEW_CAMERAS, type Camera } from './skeleton/camera';
 export { drawFigure, type DrawnFigure, type RingId } from './skeleton/drawFigure';
+
+// The posture solver
+export {
+  askDeepest,
+  askFit,
+  askSettle,
+  type Lack,
+  type PostureAnswer,
+  type PostureQuestion,
+} from './solver/ask';
+export { LIMIT_IDS, RANGE_LIMITS, type LimitId } from './solver/conditions';
+export { type Binding } from './solver/binding';
+export { FIT_AIMS, type Fit, type FitAim, type Fitted } from './solver/fit';
+export {
+  attribute,
+  USUAL_RANGES,
+  type Attribution,
+  type AttributionInput,
+  type Share,
+} from './solver/attribute';
+export { type LimitsDeg, type SideLimitsDeg } from './solver/limits';
+export { type PostureReport } from './solver/postureReport';
+export { type StanceSetup } from './solver/stance';
+export { stanceProblems } from './solver/stanceProblems';
 
 // Safety
 export { gateOf, type BlockReason, type Gate } from './safety/gate';
@@ -75,3 +101,4 @@ export { maybeLooseEnd, type LooseEnd, type LooseEndKind } from './visit/looseEn
 export { RECORD_SCHEMAS } from './contract/recordSchemas';
 export { J } from './contract/joi';
 export { parse, type Parsed, type Problem } from './contract/problems';
+export { parsePostureInput, type PostureInput } from './contract/postureInput';

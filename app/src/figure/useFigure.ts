@@ -19,7 +19,7 @@ export function useFigure(client: Client, setup: Setup, aim: SquatAim, view: Vie
   const key = JSON.stringify([client.heightM, client.massKg, client.segments, setup, aim, view]);
   return useMemo(() => {
     const body = bodyOf(client.heightM, client.massKg, client.segments);
-    return drawFigure(VIEW_CAMERAS[view], body, skeletonOf(body, squatPosture(body, setup, aim)));
+    return drawFigure(VIEW_CAMERAS[view], skeletonOf(squatPosture(body, setup, aim)));
     // The key holds every value that the drawing depends on.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key]);

@@ -4,7 +4,7 @@ import type { Skeleton } from '../skeleton/skeleton';
 import { CENTRE_FROM_UPPER_END as CENTRE, MASS_TO_BODY as MASS } from './segmentTable';
 
 /** Each segment's share of body mass and where it acts. */
-function parts({ pelvis, chest, trunkUp, headM, legs, arms }: Skeleton): [number, Vec3][] {
+function parts({ body, pelvis, chest, trunkUp, legs, arms }: Skeleton): [number, Vec3][] {
   const limbs = SIDES.flatMap((side): [number, Vec3][] => {
     const [leg, arm] = [legs[side], arms[side]];
     return [
@@ -19,7 +19,7 @@ function parts({ pelvis, chest, trunkUp, headM, legs, arms }: Skeleton): [number
   return [
     [MASS.trunk, between(pelvis, chest, CENTRE.trunk)],
     // In the model head and neck go on in line with the trunk; the drawn head looks up a little.
-    [MASS.head, add(chest, scale(trunkUp, headM * CENTRE.head))],
+    [MASS.head, add(chest, scale(trunkUp, body.headM * CENTRE.head))],
     ...limbs,
   ];
 }

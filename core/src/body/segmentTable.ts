@@ -18,6 +18,20 @@ export const LENGTH_TO_HEIGHT = {
 
 export type SegmentName = keyof typeof LENGTH_TO_HEIGHT;
 
+/** The lengths there are two of. */
+export const LIMB_NAMES = [
+  'footM',
+  'ankleHeightM',
+  'shankM',
+  'thighM',
+  'upperArmM',
+  'forearmM',
+  'handM',
+] as const satisfies readonly SegmentName[];
+
+export type LimbName = (typeof LIMB_NAMES)[number];
+export type TrunkName = Exclude<SegmentName, LimbName>;
+
 export const THIGH_TO_HEIGHT = LENGTH_TO_HEIGHT.thighM;
 export const SHANK_TO_HEIGHT = LENGTH_TO_HEIGHT.shankM;
 

@@ -135,7 +135,8 @@ function ringsOf(camera: Camera, skeleton: Skeleton): DrawnFigure['rings'] {
 }
 
 /** The figure as a camera sees it, ready for SVG: one path a part, nearest last. */
-export function drawFigure(camera: Camera, body: Body, skeleton: Skeleton): DrawnFigure {
+export function drawFigure(camera: Camera, skeleton: Skeleton): DrawnFigure {
+  const { body } = skeleton;
   const parts = fleshOf(body, skeleton);
   const head = nearness(
     camera,

@@ -1,5 +1,4 @@
 import type { Body } from '../body/body';
-import { asinClamped } from '../numeric/safety';
 import {
   add,
   between,
@@ -11,6 +10,7 @@ import {
   type Vec3,
 } from '../numeric/vector';
 import { SIDES, signOf, type Side } from '../sides/side';
+import { BALL_AHEAD } from '../solver/feet';
 import type { Skeleton } from './skeleton';
 
 /** An elliptical slice through a part of the body: centre and two half-axes, in metres. */
@@ -103,8 +103,6 @@ function along(from: Vec3, to: Vec3, left: Vec3, profile: Profile, heightM: numb
   }));
 }
 
-const UP: Vec3 = [0, 0, 1];
-
 /** Sole on the floor: half-heights also say how far the slice's middle is off it. */
 const FOOT: readonly (readonly [ahead: number, across: number, halfHeight: number])[] = [
   [-0.235, 0.009, 0.011],
@@ -117,18 +115,20 @@ const FOOT: readonly (readonly [ahead: number, across: number, halfHeight: numbe
   [0.72, 0.013, 0.0055],
 ];
 
+/** Behind the ball the foot moves as one; ahead of it the toes stay where they point. */
 function footSlices(body: Body, skeleton: Skeleton, side: Side): Slice[] {
-  const { ankle, footForward } = skeleton.legs[side];
-  const lift = ankle[2] - body.ankleHeightM;
-  const pitch = asinClamped(lift / (0.47 * body.footM));
-  const across = cross(UP, footForward);
+  const { ball, footForward, footUp, toeForward } = skeleton.legs[side];
+  const { footM } = body.sides[side];
+  const across = unit(cross(footUp, footForward), [0, 1, 0]);
   return FOOT.map(([ahead, a, half]) => {
-    const raised = Math.max(0, (0.47 - ahead) * body.footM * Math.sin(pitch));
-    const flat: Vec3 = [ankle[0], ankle[1], half * body.heightM + raised];
+    const toes = ahead > BALL_AHEAD;
+    const along = toes ? toeForward : footForward;
+    const up = toes ? unit(cross(toeForward, across), footUp) : footUp;
+    const sole = add(ball, scale(along, (ahead - BALL_AHEAD) * footM));
     return {
-      centre: add(flat, scale(footForward, ahead * body.footM)),
+      centre: add(sole, scale(up, half * body.heightM)),
       across: scale(across, a * body.heightM),
-      through: scale(UP, half * body.heightM),
+      through: scale(up, half * body.heightM),
     };
   });
 }

@@ -1,3 +1,4 @@
+import type { Segments } from '../body/body';
 import type { CauseId } from '../knowledge/causes';
 import type { CheckId, FeltWhere } from '../knowledge/checks';
 import type { ClearKey, FaultId } from '../knowledge/faults';
@@ -57,16 +58,6 @@ export interface CheckFinding {
   result?: string;
   felt?: FeltWhere;
   pinch?: boolean;
-}
-
-/** Lengths taken with a tape, in metres; what is not measured follows from height. */
-export interface Segments {
-  footM?: number;
-  shankM?: number;
-  thighM?: number;
-  trunkM?: number;
-  upperArmM?: number;
-  forearmM?: number;
 }
 
 /** All that a trace is made from: the inside of Taxikine's open exchange format. */

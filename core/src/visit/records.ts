@@ -6,7 +6,8 @@ import type { Pattern } from '../knowledge/patterns';
 import type { ProbeId, ProbeOutcome } from '../knowledge/probes';
 import type { ReferId } from '../knowledge/refer';
 import type { Setup } from '../knowledge/setup';
-import type { GivenCause, HistoryItem, Pain, SeenFault, Segments } from '../trace/caseFile';
+import type { Segments } from '../body/body';
+import type { GivenCause, HistoryItem, Pain, SeenFault } from '../trace/caseFile';
 import type { MaybeSide } from '../sides/side';
 
 /** Instants are ISO 8601 in UTC, days are `yyyy-mm-dd`; both made by the device that wrote. */

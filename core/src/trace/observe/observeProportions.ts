@@ -1,3 +1,4 @@
+import { bodyOf, meanLength } from '../../body/body';
 import { SHANK_TO_HEIGHT, THIGH_TO_HEIGHT } from '../../body/segmentTable';
 import type { RangeNorm } from '../../knowledge/checks';
 import type { CaseFile } from '../caseFile';
@@ -20,7 +21,8 @@ const NORM: RangeNorm = {
 export function observeProportions({ client }: CaseFile): Observation[] {
   const { thighM, shankM } = client.segments ?? {};
   if (!thighM || !shankM) return [];
-  const ratio = thighM / shankM;
+  const body = bodyOf(client.heightM, client.massKg, client.segments);
+  const ratio = meanLength(body, 'thighM') / meanLength(body, 'shankM');
   return [
     {
       finding: 'proportion:thigh-to-shank',

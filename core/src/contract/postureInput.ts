@@ -1,0 +1,137 @@
+import { SIDES } from '../sides/side';
+import { bodyOf, type Body, type Segments } from '../body/body';
+import { bodyProblems } from '../body/bodyProblems';
+import { LENGTH_TO_HEIGHT, LIMB_NAMES } from '../body/segmentTable';
+import { PATTERNS, type Pattern } from '../knowledge/patterns';
+import { ARMS, HANDS, LOAD_PLACES } from '../knowledge/setup';
+import type { LimitsDeg } from '../solver/limits';
+import type { StanceSetup } from '../solver/stance';
+import { J, oneOf, side } from './joi';
+import { parse, type Parsed, type Problem } from './problems';
+
+/** What `deepest`, `settle` and `fit` take: a body, how it stands and what its joints allow. */
+export interface PostureInput {
+  readonly pattern: Pattern;
+  readonly body: Body;
+  readonly setup: StanceSetup;
+  readonly limits: LimitsDeg;
+  readonly tuckDeg: number;
+  /** Asked depth, for `settle`. */
+  readonly thighDeg?: number;
+  readonly trunkLeanDeg?: number;
+  readonly aim?: { readonly for: string; readonly thighDeg: number };
+}
+
+const lengthM = () => J.number().greater(0).max(2.5);
+const both = (schema: ReturnType<typeof J.number>) =>
+  J.object({ left: schema.required(), right: schema.required() });
+
+const segments = J.object(
+  Object.fromEntries(
+    Object.keys(LENGTH_TO_HEIGHT).map((name) => [
+      name,
+      (LIMB_NAMES as readonly string[]).includes(name)
+        ? J.alternatives(lengthM(), both(lengthM()))
+        : lengthM(),
+    ]),
+  ),
+);
+
+const setup = J.object({
+  stanceCm: J.number().greater(0).max(200).required(),
+  toeOutDeg: both(J.number().min(-20).max(60)).required(),
+  kneeCueDeg: both(J.number().min(-20).max(30)),
+  heelLiftMm: J.number().min(0).max(120).default(0),
+  frontFootLiftMm: J.number().min(0).max(500),
+  front: side(),
+  stepCm: J.number().greater(0).max(200),
+  arms: oneOf(ARMS).default('forward'),
+  hands: oneOf(HANDS).default('free'),
+  load: J.object({
+    at: oneOf(LOAD_PLACES).required(),
+    kg: J.number().min(0).max(400).required(),
+  }).default({ at: 'none', kg: 0 }),
+}).unknown(true);
+
+const deg = (least: number, most: number) => J.number().min(least).max(most);
+
+const sideLimits = J.object({
+  ankleBendDeg: deg(-30, 90),
+  hipBendDeg: deg(10, 180),
+  kneeBendDeg: deg(5, 180),
+  hipTurnInDeg: deg(-30, 90),
+  hipTurnOutDeg: deg(-30, 110),
+  hipOpenDeg: deg(-10, 110),
+  hipExtendDeg: deg(-60, 60),
+  toeBendDeg: deg(0, 110),
+  straightLegRaiseDeg: deg(5, 150),
+  ankleBendStraightDeg: deg(-40, 80),
+  kneeBendHipStraightDeg: deg(20, 180),
+});
+
+const postureSchema = J.object({
+  pattern: oneOf(PATTERNS).default('squat'),
+  body: J.object({
+    heightM: J.number().min(0.9).max(2.4).required(),
+    massKg: J.number().min(20).max(350).required(),
+    segments: segments.default({}),
+  }).required(),
+  setup: setup.required(),
+  limits: J.object({ left: sideLimits.default({}), right: sideLimits.default({}) }).default({}),
+  tuckDeg: deg(0, 20).default(0),
+  thighDeg: deg(-60, 88),
+  trunkLeanDeg: deg(0, 90),
+  aim: J.object({
+    for: oneOf(['depth', 'upright', 'knees', 'hips']).required(),
+    thighDeg: deg(-60, 88).required(),
+  }),
+}).unknown(true);
+
+interface Raw extends Omit<PostureInput, 'body'> {
+  readonly body: { readonly heightM: number; readonly massKg: number; readonly segments: Segments };
+}
+
+/** Ranges that contradict each other: a line over two joints cannot begin beyond where it ends. */
+function crossedLimits({ limits }: Raw): Problem[] {
+  return SIDES.flatMap((one) => {
+    const given = limits[one] ?? {};
+    const pairs = [
+      ['ankleBendStraightDeg', 'ankleBendDeg'],
+      ['straightLegRaiseDeg', 'hipBendDeg'],
+      ['kneeBendHipStraightDeg', 'kneeBendDeg'],
+    ] as const;
+    return pairs.flatMap(([line, joint]) => {
+      const [a, b] = [given[line], given[joint]];
+      if (a === undefined || b === undefined || a <= b) return [];
+      const message = `${line} of ${a}° is more than ${joint} of ${b}°: the limits cross`;
+      return [{ path: `limits.${one}.${line}`, message }];
+    });
+  });
+}
+
+/** A hand load that nobody carries; the balance of lighter ones is the solver's question. */
+function loadProblems({ setup: { load }, body }: Raw): Problem[] {
+  if (load.at === 'none' && load.kg > 0)
+    return [{ path: 'setup.load.at', message: `${load.kg} kg are held nowhere: say where` }];
+  const most = 3 * body.massKg;
+  if (load.kg <= most) return [];
+  return [{ path: 'setup.load.kg', message: `${load.kg} kg is more than three times the body` }];
+}
+
+/** Reads unknown input for the posture solver; every problem with its path. */
+export function parsePostureInput(input: unknown): Parsed<PostureInput> {
+  const read = parse<Raw>(postureSchema, input);
+  if (read.status === 'bad') return read;
+  const raw = read.value;
+  const { heightM, massKg, segments: taped } = raw.body;
+  const problems = [
+    ...bodyProblems(heightM, massKg, taped).map(({ field, message }) => ({
+      path: `body.${field}`,
+      message,
+    })),
+    ...crossedLimits(raw),
+    ...loadProblems(raw),
+  ];
+  if (problems.length > 0) return { status: 'bad', problems };
+  return { status: 'ok', value: { ...raw, body: bodyOf(heightM, massKg, taped) } };
+}

@@ -1,0 +1,202 @@
+import { bodyOf, type Body } from '../body/body';
+import { meanLength } from '../body/body';
+import { CHECKS, type RangeCheck } from '../knowledge/checks';
+import { SIDES, type Side } from '../sides/side';
+import type { Pattern } from '../knowledge/patterns';
+import { radOfDeg } from '../numeric/angle';
+import { deepest } from './deepest';
+import { limitsOf, usualCapacities, type LimitsDeg, type SideLimitsDeg } from './limits';
+import { problemOf } from './problem';
+import { stanceOf, type StanceSetup } from './stance';
+
+/** What a shortfall of depth can be put down to. */
+export const PARTS = [
+  'left ankle',
+  'right ankle',
+  'left hip',
+  'right hip',
+  'knees',
+  'proportions',
+  'set-up',
+] as const;
+export type Part = (typeof PARTS)[number];
+
+export interface Share {
+  readonly part: Part | 'not explained by range';
+  readonly cm: number;
+}
+
+export interface Attribution {
+  /** Thigh angle of a usual body, of this one by its ranges, and the one that was seen. */
+  readonly usualDeg: number;
+  readonly reachDeg: number;
+  readonly seenDeg: number | null;
+  /** Height of hips over knees that is missing, in centimetres; the shares add up to it. */
+  readonly shortfallCm: number;
+  readonly shares: readonly Share[];
+}
+
+export interface AttributionInput {
+  readonly pattern: Pattern;
+  readonly body: Body;
+  readonly setup: StanceSetup;
+  readonly limits: LimitsDeg;
+  readonly tuckDeg: number;
+  /** Thigh angle that was seen, if one was. */
+  readonly seenDeg: number | null;
+}
+
+const normOf = (id: string): number =>
+  (CHECKS.find((row) => row.id === id) as RangeCheck).norm.usual[0];
+
+/** Heel to buttock, lying: mean of healthy adults. No check of the table measures it yet. */
+const USUAL_KNEE_BEND_DEG = 140;
+
+/** Usual ranges, from the table of checks. */
+export const USUAL_RANGES: Required<
+  Pick<SideLimitsDeg, 'ankleBendDeg' | 'hipBendDeg' | 'kneeBendDeg'>
+> = {
+  ankleBendDeg: normOf('ankle-bend-knee-bent'),
+  hipBendDeg: normOf('hip-bend'),
+  kneeBendDeg: USUAL_KNEE_BEND_DEG,
+};
+
+/** How a first look is set up; what a set-up is compared with. */
+const USUAL_STANCE: StanceSetup = {
+  stanceCm: 36,
+  toeOutDeg: { left: 10, right: 10 },
+  heelLiftMm: 0,
+  arms: 'forward',
+  hands: 'free',
+  load: { at: 'none', kg: 0 },
+};
+
+const ANKLE = ['ankleBendDeg', 'ankleBendStraightDeg'] as const;
+const HIP = [
+  'hipBendDeg',
+  'hipTurnInDeg',
+  'hipTurnOutDeg',
+  'hipOpenDeg',
+  'straightLegRaiseDeg',
+] as const;
+const KNEE = ['kneeBendDeg', 'kneeBendHipStraightDeg'] as const;
+
+/** Only what falls short of usual counts as a restriction; more than usual stays as it is. */
+function sideWith(given: SideLimitsDeg, own: Readonly<Record<'ankle' | 'hip' | 'knee', boolean>>) {
+  const fields = [...(own.ankle ? ANKLE : []), ...(own.hip ? HIP : []), ...(own.knee ? KNEE : [])];
+  const kept = Object.fromEntries(
+    fields.filter((name) => given[name] !== undefined).map((name) => [name, given[name]]),
+  ) as SideLimitsDeg;
+  const usual = Object.fromEntries(
+    Object.entries(USUAL_RANGES).map(([name, deg]) => [
+      name,
+      Math.max(deg, given[name as keyof typeof USUAL_RANGES] ?? deg),
+    ]),
+  );
+  return { ...usual, ...kept };
+}
+
+/** Depth with some parts as the client has them and all others usual, as a thigh angle. */
+function depthWith(input: AttributionInput, own: ReadonlySet<Part>): number {
+  const { pattern, body, setup, limits, tuckDeg } = input;
+  const side = (one: Side) =>
+    sideWith(limits[one] ?? {}, {
+      ankle: own.has(`${one} ankle`),
+      hip: own.has(`${one} hip`),
+      knee: own.has('knees'),
+    });
+  const shaped = own.has('proportions') ? body : bodyOf(body.heightM, body.massKg);
+  const stance = stanceOf(pattern, own.has('set-up') ? setup : USUAL_STANCE, body.heightM);
+  const ranges = limitsOf({ left: side('left'), right: side('right') }, tuckDeg);
+  const answer = deepest(problemOf(shaped, stance, ranges, usualCapacities(body.massKg)));
+  // A stance in which nobody of this build can stand at all reaches nothing.
+  return answer.status === 'reached' ? answer.depthRad : Math.PI / 2;
+}
+
+/** Which of the parts differ from usual; the others share nothing and need no working out. */
+function partsAtPlay({ body, setup, limits }: AttributionInput): Part[] {
+  const short = (side: Side, names: readonly (keyof SideLimitsDeg)[]) =>
+    names.some((name) => {
+      const deg = limits[side]?.[name];
+      const usual = USUAL_RANGES[name as keyof typeof USUAL_RANGES];
+      return deg !== undefined && (usual === undefined || deg < usual);
+    });
+  const plain = bodyOf(body.heightM, body.massKg);
+  const atPlay: Readonly<Record<Part, boolean>> = {
+    'left ankle': short('left', ANKLE),
+    'right ankle': short('right', ANKLE),
+    'left hip': short('left', HIP),
+    'right hip': short('right', HIP),
+    knees: SIDES.some((side) => short(side, KNEE)),
+    proportions: JSON.stringify(plain) !== JSON.stringify(body),
+    'set-up': JSON.stringify(stanceKey(setup)) !== JSON.stringify(stanceKey(USUAL_STANCE)),
+  };
+  return PARTS.filter((part) => atPlay[part]);
+}
+
+const stanceKey = (setup: StanceSetup) => stanceOf('squat', setup, 1);
+
+/** Shapley weight of a set of `size` others among `count` players: size!·(count−size−1)!/count! */
+function weightOf(size: number, count: number): number {
+  let weight = 1 / count;
+  for (let k = 1; k <= size; k++) weight *= k / (count - k);
+  return weight;
+}
+
+/** Each player's mean gain over all orders in which players could join (L. S. Shapley 1953). */
+export function shapley(count: number, worth: (members: number) => number): number[] {
+  const values = Array.from({ length: 1 << count }, (_, members) => worth(members));
+  return Array.from({ length: count }, (_, player) => {
+    let sum = 0;
+    for (let members = 0; members < values.length; members++) {
+      if (members & (1 << player)) continue;
+      const size = bits(members);
+      sum += weightOf(size, count) * (values[members | (1 << player)] - values[members]);
+    }
+    return sum;
+  });
+}
+
+const bits = (members: number): number => {
+  let count = 0;
+  for (let rest = members; rest > 0; rest >>= 1) count += rest & 1;
+  return count;
+};
+
+/**
+ * How the shortfall of depth divides. Depth is the height of the hips over the knees of a usual
+ * body of this height, so that parts can be compared in centimetres and add up exactly; what the
+ * ranges leave over, when a depth was seen, is not explained by range.
+ *
+ * @param onWorked called after each of the 2ⁿ depths, with how many are done and how many there are
+ */
+export function attribute(
+  input: AttributionInput,
+  onWorked: (done: number, all: number) => void = () => {},
+): Attribution {
+  const parts = partsAtPlay(input);
+  const thighM = meanLength(bodyOf(input.body.heightM, input.body.massKg), 'thighM');
+  const cm = (thighRad: number) => 100 * thighM * Math.sin(thighRad);
+  const depths = new Map<number, number>();
+  const worth = (members: number): number => {
+    const own = new Set(parts.filter((_, i) => members & (1 << i)));
+    const depth = depthWith(input, own);
+    depths.set(members, depth);
+    onWorked(depths.size, 1 << parts.length);
+    return cm(depth);
+  };
+  const cmOf = shapley(parts.length, worth);
+  const usual = depths.get(0)!;
+  const reach = depths.get((1 << parts.length) - 1)!;
+  const seen = input.seenDeg === null ? null : radOfDeg(input.seenDeg);
+  const rest: Share[] =
+    seen === null ? [] : [{ part: 'not explained by range', cm: cm(seen) - cm(reach) }];
+  const deg = (rad: number) => (rad * 180) / Math.PI;
+  return {
+    usualDeg: deg(usual),
+    reachDeg: deg(reach),
+    seenDeg: input.seenDeg,
+    shortfallCm: cm(seen ?? reach) - cm(usual),
+    shares: [...parts.map((part, i) => ({ part, cm: cmOf[i] })), ...rest],
+  };
+}

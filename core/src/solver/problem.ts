@@ -1,0 +1,50 @@
+import type { Body } from '../body/body';
+import { type Vec3 } from '../numeric/vector';
+import { SIDES, type Side } from '../sides/side';
+import { MASS_TO_BODY as MASS } from '../body/segmentTable';
+import { footOf, type Foot } from './feet';
+import { footLine, type FootLine } from './footLine';
+import type { Capacities, Limits } from './limits';
+import { upperMassOf, type UpperMass } from './upperMass';
+import type { Stance } from './stance';
+
+/** A body in a stance with its limits: all that stays the same while a posture is sought. */
+export interface PostureProblem {
+  readonly body: Body;
+  readonly stance: Stance;
+  readonly limits: Limits;
+  readonly capacities: Capacities;
+  readonly feet: Readonly<Record<Side, Foot>>;
+  readonly line: FootLine;
+  readonly upper: UpperMass;
+  /** Body and load, in kilograms. */
+  readonly totalKg: number;
+  /** First moment of both feet, in kg·m. */
+  readonly feetMoment: Vec3;
+}
+
+/** Sets a problem up; nothing in it depends on the posture. */
+export function problemOf(
+  body: Body,
+  stance: Stance,
+  limits: Limits,
+  capacities: Capacities,
+): PostureProblem {
+  const feet = { left: footOf(body, stance, 'left'), right: footOf(body, stance, 'right') };
+  const upper = upperMassOf(body, stance);
+  const footKg = MASS.foot * body.massKg;
+  const legsKg = 2 * (MASS.thigh + MASS.shank + MASS.foot) * body.massKg;
+  const sum = (k: 0 | 1 | 2) =>
+    SIDES.reduce((total, side) => total + footKg * feet[side].pressure[k], 0);
+  return {
+    body,
+    stance,
+    limits,
+    capacities,
+    feet,
+    line: footLine(feet),
+    upper,
+    totalKg: upper.massKg + legsKg,
+    feetMoment: [sum(0), sum(1), sum(2)],
+  };
+}

@@ -1,0 +1,91 @@
+import { bindingAt, type Binding } from './binding';
+import { conditionsOf } from './conditions';
+import { deepest, SAME_DEPTH, squareReaches } from './deepest';
+import { atDepth, balanceOf, patternDepth, thighDepth, type DepthMeasure } from './depth';
+import { descend, type Descent, type Task } from './descend';
+import { excessAt, type Excess } from './excess';
+import { leastEffort } from './goals';
+import type { PostureProblem } from './problem';
+import { shallow, startOf } from './start';
+import type { PostureState } from './state';
+import { freeOf, SIDE_LEAN, TILT, TURN, Y, type Row } from './variables';
+
+/** How deep: a thigh angle for any pattern, or a trunk lean for a hinge. Radians. */
+export type DepthAim = { readonly thighRad: number } | { readonly leanRad: number };
+
+export type Settled =
+  | {
+      readonly status: 'settled';
+      readonly state: PostureState;
+      readonly binding: readonly Binding[];
+      /** Weight of each limit: what a radian more of it would save of the effort. */
+      readonly rounds: number;
+    }
+  /** The depth is out of reach; what is in the way and by how much (radians, metres or a share). */
+  | { readonly status: 'blocked'; readonly by: readonly Excess[] };
+
+const measureOf = (problem: PostureProblem, aim: DepthAim): [DepthMeasure, number] =>
+  'thighRad' in aim ? [thighDepth(problem), aim.thighRad] : [patternDepth(problem), -aim.leanRad];
+
+export function settleTask(problem: PostureProblem, aim: DepthAim): Task {
+  const [measure, depth] = measureOf(problem, aim);
+  return {
+    problem,
+    free: freeOf(problem.stance),
+    goal: leastEffort(problem),
+    equalities: [...balanceOf(problem), atDepth(measure, depth)],
+    conditions: conditionsOf(problem),
+  };
+}
+
+/**
+ * How this body will most likely stand at a depth: least effort inside the limits. `from` is a
+ * posture near by, when there is one, such as the last one of a slider.
+ */
+export function settle(problem: PostureProblem, aim: DepthAim, from?: Readonly<Row>): Settled {
+  const task = settleTask(problem, aim);
+  const start = startOf(problem, 'thighRad' in aim ? aim.thighRad : shallow(problem));
+  let descent = descend(task, from ?? start);
+  if (descent.status === 'stuck' && from) descent = descend(task, start);
+  if (descent.status === 'found' && isGranted(problem, aim, descent.state))
+    return settledAt(task, descent.state, descent.rounds);
+  return againstDeepest(problem, aim, task, descent);
+}
+
+/** A twist that leads below what `deepest` grants is not a posture of this body. */
+function isGranted(problem: PostureProblem, aim: DepthAim, state: PostureState): boolean {
+  const twist = [Y, TURN, TILT, SIDE_LEAN].some((variable) => Math.abs(state.q[variable]) > 1e-6);
+  if (problem.stance.rear || !twist) return true;
+  if (problem.stance.pattern === 'hinge' && 'thighRad' in aim) return true;
+  const [, depth] = measureOf(problem, aim);
+  return squareReaches(problem, depth);
+}
+
+const settledAt = (task: Task, state: PostureState, rounds: number): Settled => ({
+  status: 'settled',
+  state,
+  binding: bindingAt(task.conditions, state),
+  rounds,
+});
+
+/** A depth that `deepest` does not grant is out of reach, however one twists. */
+function againstDeepest(
+  problem: PostureProblem,
+  aim: DepthAim,
+  task: Task,
+  descent: Descent,
+): Settled {
+  const [measure, depth] = measureOf(problem, aim);
+  const low = deepest(problem);
+  const granted = low.status === 'reached' && measure.value(low.state) <= depth + SAME_DEPTH;
+  if (granted && descent.status === 'found') return settledAt(task, descent.state, descent.rounds);
+  if (granted) {
+    const again = descend(task, low.state.q);
+    if (again.status === 'found') return settledAt(task, again.state, again.rounds);
+    if (measure.value(low.state) > depth - 1e-5) return settledAt(task, low.state, 0);
+  }
+  return {
+    status: 'blocked',
+    by: excessAt(problem, task.equalities, startOf(problem, shallow(problem))),
+  };
+}

@@ -1,0 +1,54 @@
+import type { Pattern } from '../knowledge/patterns';
+import type { Setup } from '../knowledge/setup';
+import { radOfDeg } from '../numeric/angle';
+import { otherSide, type Side } from '../sides/side';
+
+/** How the body stands and what it holds: a set-up in metres, radians and kilograms. */
+export interface Stance {
+  readonly pattern: Pattern;
+  readonly widthM: number;
+  readonly toeOutRad: Readonly<Record<Side, number>>;
+  /** The shin's plane beyond the toes: how far a cue takes the knees outward. */
+  readonly kneeCueRad: Readonly<Record<Side, number>>;
+  readonly heelLiftM: number;
+  readonly frontFootLiftM: number;
+  /** Which foot is behind in a lunge or split, and how far its ankle is behind the other. */
+  readonly rear: Side | null;
+  readonly stepM: number;
+  readonly arms: Setup['arms'];
+  /** A hand on a post takes the balance away as a condition. */
+  readonly post: boolean;
+  readonly load: Setup['load'];
+}
+
+/** Ankle to ankle in a split or lunge whose step was not given, as a share of height. */
+export const STEP_TO_HEIGHT = 0.46;
+
+/** What the solver needs of a set-up; fields that a pattern does not have are left as they are. */
+export type StanceSetup = Pick<
+  Setup,
+  'stanceCm' | 'toeOutDeg' | 'heelLiftMm' | 'frontFootLiftMm' | 'arms' | 'hands' | 'load'
+> & {
+  readonly front?: Side;
+  readonly stepCm?: number;
+  readonly kneeCueDeg?: { readonly left: number; readonly right: number };
+};
+
+/** The stance of a set-up in SI units. */
+export function stanceOf(pattern: Pattern, setup: StanceSetup, heightM: number): Stance {
+  const staggered = pattern === 'lunge' || pattern === 'split';
+  const cue = setup.kneeCueDeg ?? { left: 0, right: 0 };
+  return {
+    pattern,
+    widthM: setup.stanceCm / 100,
+    toeOutRad: { left: radOfDeg(setup.toeOutDeg.left), right: radOfDeg(setup.toeOutDeg.right) },
+    kneeCueRad: { left: radOfDeg(cue.left), right: radOfDeg(cue.right) },
+    heelLiftM: setup.heelLiftMm / 1000,
+    frontFootLiftM: (setup.frontFootLiftMm ?? 0) / 1000,
+    rear: staggered ? otherSide(setup.front ?? 'left') : null,
+    stepM: setup.stepCm === undefined ? STEP_TO_HEIGHT * heightM : setup.stepCm / 100,
+    arms: setup.arms,
+    post: setup.hands === 'post',
+    load: setup.load,
+  };
+}

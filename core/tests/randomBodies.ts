@@ -1,0 +1,63 @@
+import { bodyOf, type Body } from '../src';
+import { limitsOf, usualCapacities, type SideLimitsDeg } from '../src/solver/limits';
+import { problemOf, type PostureProblem } from '../src/solver/problem';
+import { stanceOf, type StanceSetup } from '../src/solver/stance';
+import { LENGTH_TO_HEIGHT } from '../src/body/segmentTable';
+import type { Pattern } from '../src/knowledge/patterns';
+
+/** mulberry32: small, seeded, the same everywhere. */
+export function seeded(seed: number): () => number {
+  let state = seed >>> 0;
+  return () => {
+    state = (state + 0x6d2b79f5) >>> 0;
+    let t = state;
+    t = Math.imul(t ^ (t >>> 15), t | 1);
+    t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
+    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
+  };
+}
+
+export const within = (random: () => number, low: number, high: number): number =>
+  low + (high - low) * random();
+
+/** 1.45–2.05 m, 40–140 kg, every proportion up to 12 % off its usual share of height. */
+export function randomBody(random: () => number): Body {
+  const heightM = within(random, 1.45, 2.05);
+  const massKg = within(random, 40, 140);
+  const segments = Object.fromEntries(
+    Object.entries(LENGTH_TO_HEIGHT).map(([name, share]) => [
+      name,
+      share * heightM * within(random, 0.88, 1.12),
+    ]),
+  );
+  return bodyOf(heightM, massKg, segments);
+}
+
+export const SETUP: StanceSetup = {
+  stanceCm: 36,
+  toeOutDeg: { left: 10, right: 10 },
+  heelLiftMm: 0,
+  arms: 'forward',
+  hands: 'free',
+  load: { at: 'none', kg: 0 },
+};
+
+export const ranges = (
+  ankleBendDeg: number,
+  hipBendDeg = 120,
+  kneeBendDeg = 150,
+): SideLimitsDeg => ({ ankleBendDeg, hipBendDeg, kneeBendDeg });
+
+/** A problem with everything usual that is not said. */
+export function problemFor(
+  body: Body,
+  limits: { left: SideLimitsDeg; right: SideLimitsDeg },
+  {
+    pattern = 'squat',
+    setup = {},
+    tuckDeg = 0,
+  }: { pattern?: Pattern; setup?: Partial<StanceSetup>; tuckDeg?: number } = {},
+): PostureProblem {
+  const stance = stanceOf(pattern, { ...SETUP, ...setup }, body.heightM);
+  return problemOf(body, stance, limitsOf(limits, tuckDeg), usualCapacities(body.massKg));
+}
