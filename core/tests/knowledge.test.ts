@@ -70,7 +70,7 @@ it.each(LINKS.map((link) => [`${link.cause} → ${link.finding}`, link] as const
     const [kind, what] = link.finding.split(':');
     const known: Record<string, readonly { id: string }[]> = { fault: FAULTS, probe: PROBES };
     if (known[kind]) expect(ids(known[kind])).toContain(what);
-    else if (!['pain', 'proportion'].includes(kind)) expect(ids(CHECKS)).toContain(what);
+    else if (!['pain', 'proportion', 'posture'].includes(kind)) expect(ids(CHECKS)).toContain(what);
   },
 );
 

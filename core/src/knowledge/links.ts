@@ -18,7 +18,9 @@ export type FindingId =
   | `brace-frees:${CheckId}`
   | `gap:${CheckId}`
   | `pain:${'pinch' | 'electric' | 'inner-knee'}`
-  | 'proportion:thigh-to-shank';
+  | 'proportion:thigh-to-shank'
+  /** Deeper by the posture model, with the measured ranges, than was seen. */
+  | 'posture:not-explained';
 
 /**
  * Where the finding lies against the cause: on the same side, on the other one, or `any` when
@@ -64,6 +66,10 @@ const ankleStops = (cause: CauseId): LinkRow[] => [
 
 /** Cause → finding: what each cause tends to bring about. */
 export const LINKS: readonly LinkRow[] = [
+  link('balance-deep', 'posture:not-explained', S, 'any'),
+  link('pattern-unlearned', 'posture:not-explained', S, 'any'),
+  link('trunk-hold', 'posture:not-explained', W, 'any'),
+  link('knee-guard', 'posture:not-explained', M, 'any'),
   ...ankleStops('ankle-joint'),
   link('ankle-joint', 'range:ankle-bend-knee-straight', S),
   link('ankle-joint', 'felt:ankle-bend-knee-bent:front', S),
@@ -190,6 +196,9 @@ const against = (
 ): AgainstRow => ({ cause, finding, side, factor });
 
 export const AGAINST: readonly AgainstRow[] = [
+  against('ankle-joint', 'posture:not-explained', 0.5),
+  against('calf-deep', 'posture:not-explained', 0.5),
+  against('hip-bend', 'posture:not-explained', 0.5),
   against('hip-bend', 'probe:heels-up:better', 0.5),
   against('ankle-joint', 'probe:post:better', 0.2),
   against('calf-deep', 'probe:post:better', 0.2),

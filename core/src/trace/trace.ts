@@ -7,6 +7,7 @@ import type { CaseFile } from './caseFile';
 import { connect, type Observation } from './connect';
 import type { Finding, Network } from './network';
 import { observeChecks } from './observe/observeChecks';
+import { observeDepth } from './observe/observeDepth';
 import { observeFaults } from './observe/observeFaults';
 import { observePain } from './observe/observePain';
 import { observeProbes } from './observe/observeProbes';
@@ -52,6 +53,7 @@ const observationsOf = (file: CaseFile): Observation[] => [
   ...observeProbes(file),
   ...observeChecks(file),
   ...observeProportions(file),
+  ...observeDepth(file),
 ];
 
 /** The network of one case: nodes with history, findings tied to them. */

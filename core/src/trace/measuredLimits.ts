@@ -1,0 +1,53 @@
+import { SIDES, type Side } from '../sides/side';
+import type { LimitsDeg, SideLimitsDeg } from '../solver/limits';
+import type { CheckFinding } from './caseFile';
+
+/** Which check measures which limit of the posture model. */
+export const LIMIT_OF_CHECK: Readonly<Record<string, keyof SideLimitsDeg>> = {
+  'ankle-bend-knee-bent': 'ankleBendDeg',
+  'ankle-bend-knee-straight': 'ankleBendStraightDeg',
+  'hip-bend': 'hipBendDeg',
+  'hip-turn-in': 'hipTurnInDeg',
+  'straight-leg-raise': 'straightLegRaiseDeg',
+};
+
+/** A muscle over two joints cannot allow more than the joint itself; a measure that says so erred. */
+const ENDS: readonly (readonly [line: keyof SideLimitsDeg, joint: keyof SideLimitsDeg])[] = [
+  ['ankleBendStraightDeg', 'ankleBendDeg'],
+  ['straightLegRaiseDeg', 'hipBendDeg'],
+];
+
+function withinJoint(limits: SideLimitsDeg): SideLimitsDeg {
+  const next: Record<string, number> = { ...limits };
+  for (const [line, joint] of ENDS) {
+    const [a, b] = [limits[line], limits[joint]];
+    if (a !== undefined && b !== undefined) next[line] = Math.min(a, b);
+  }
+  return next;
+}
+
+/** The range a check found: what the joint has, with the trunk's brake off if that was tried. */
+function rangeOf({ passive, active, braced }: CheckFinding): number | undefined {
+  const values = [passive ?? active, typeof braced === 'number' ? braced : undefined];
+  const known = values.filter((value) => value !== undefined);
+  return known.length > 0 ? Math.max(...known) : undefined;
+}
+
+function limitsOn(side: Side, checks: readonly CheckFinding[]): SideLimitsDeg {
+  const found = checks.flatMap((check) => {
+    const limit = LIMIT_OF_CHECK[check.check];
+    const deg = rangeOf(check);
+    return limit && check.side === side && deg !== undefined ? [[limit, deg] as const] : [];
+  });
+  return withinJoint(Object.fromEntries(found));
+}
+
+/** What was measured, as limits of the posture model; what was not is left open. */
+export const measuredLimits = (checks: readonly CheckFinding[]): LimitsDeg =>
+  Object.fromEntries(SIDES.map((side) => [side, limitsOn(side, checks)]));
+
+/** Whether both ankles and both hips were measured: enough to hold a depth against. */
+export const hasRangesForDepth = (limits: LimitsDeg): boolean =>
+  SIDES.every(
+    (side) => limits[side]?.ankleBendDeg !== undefined && limits[side]?.hipBendDeg !== undefined,
+  );

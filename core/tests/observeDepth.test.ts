@@ -1,0 +1,63 @@
+import { trace, USUAL_SETUP, type CaseFile } from '../src';
+import { observeDepth } from '../src/trace/observe/observeDepth';
+import { measuredLimits } from '../src/trace/measuredLimits';
+
+const range = (check: string, left: number, right: number): CaseFile['checks'] =>
+  [
+    { check, side: 'left', passive: left },
+    { check, side: 'right', passive: right },
+  ] as CaseFile['checks'];
+
+const file = (value: number | undefined, ankles: number, hips: number | null): CaseFile => ({
+  client: { heightM: 1.75, massKg: 75, flags: [], refer: [], history: [], given: [] },
+  look: {
+    pattern: 'squat',
+    setup: USUAL_SETUP,
+    faults: [{ fault: 'depth-short', phase: 'bottom', grade: 'plain', value, unit: 'deg' }],
+    clear: [],
+    pain: [],
+  },
+  probes: [],
+  checks: [
+    ...range('ankle-bend-knee-bent', ankles, ankles),
+    ...(hips === null ? [] : range('hip-bend', hips, hips)),
+  ],
+});
+
+it.each([
+  ['free ranges and a shallow squat speak for control', file(24, 42, 124), 2, 12],
+  ['stiff ankles explain what was seen', file(22, 25, 122), 1 / 12, 0.6],
+] as const)('%s', (_, one, least, most) => {
+  const [{ finding, ratio }] = observeDepth(one);
+  expect(finding).toBe('posture:not-explained');
+  expect(ratio).toBeGreaterThanOrEqual(least);
+  expect(ratio).toBeLessThanOrEqual(most);
+});
+
+it.each([
+  ['no number was read', file(undefined, 30, 120)],
+  ['the hips were not measured', file(20, 30, null)],
+  [
+    'the pattern is another',
+    { ...file(20, 30, 120), look: { ...file(20, 30, 120).look, pattern: 'split' } },
+  ],
+] as const)('says nothing when %s', (_, one) => {
+  expect(observeDepth(one as CaseFile)).toEqual([]);
+});
+
+it('what is not explained by range raises control and lowers the joints', () => {
+  const p = (one: CaseFile, key: string) =>
+    trace(one).causes.find((cause) => cause.key.startsWith(key))!.p;
+  const [free, silent] = [file(24, 42, 124), file(undefined, 42, 124)];
+  expect(p(free, 'balance-deep')).toBeGreaterThan(p(silent, 'balance-deep'));
+  expect(p(free, 'ankle-joint')).toBeLessThan(p(silent, 'ankle-joint'));
+});
+
+it('a straight-leg raise beyond the hip bend itself is taken as the hip bend', () => {
+  const limits = measuredLimits([
+    ...range('hip-bend', 110, 100),
+    ...range('straight-leg-raise', 115, 80),
+  ]);
+  expect(limits.left?.straightLegRaiseDeg).toBe(110);
+  expect(limits.right?.straightLegRaiseDeg).toBe(80);
+});
