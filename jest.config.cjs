@@ -17,7 +17,10 @@ const plain = (name, decorators = false) => ({
   testEnvironment: 'node',
   testMatch: ['<rootDir>/tests/**/*.test.ts'],
   transform: { '^.+\\.ts$': swc(decorators) },
-  moduleNameMapper: { '^@taxikine/(core|server|demo)$': `${__dirname}/$1/src/index.ts` },
+  moduleNameMapper: {
+    '^@taxikine/(core|server|demo)$': `${__dirname}/$1/src/index.ts`,
+    '^@taxikine/core/solver$': `${__dirname}/core/src/solver/index.ts`,
+  },
 });
 
 module.exports = {

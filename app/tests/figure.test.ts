@@ -15,8 +15,7 @@ const body = bodyOf(1.75, 75);
 const figure = (view: 'back' | 'side') =>
   drawFigure(
     VIEW_CAMERAS[view],
-    body,
-    skeletonOf(body, squatPosture(body, USUAL_SETUP, PHASE_AIMS.bottom)),
+    skeletonOf(squatPosture(body, USUAL_SETUP, PHASE_AIMS.bottom)),
   );
 
 it('offers each side from behind, and each joint once from the side', () => {

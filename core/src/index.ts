@@ -25,7 +25,7 @@ export { withUnit, type Unit } from './words/units';
 export { probabilityWords } from './words/probability';
 
 // The body, and the figure drawn from it
-export { bodyOf, type Body, type Segments } from './body/body';
+export { bodyOf, type Body, type Segments, type Taped } from './body/body';
 export { bodyProblems } from './body/bodyProblems';
 export { LENGTH_TO_HEIGHT } from './body/segmentTable';
 export { centreOfMass } from './body/centreOfMass';
@@ -34,7 +34,14 @@ export { skeletonOf } from './skeleton/skeletonOf';
 export { squatPosture, type Posed, type SquatAim } from './skeleton/squatPosture';
 export { PHASE_AIMS } from './skeleton/phaseAims';
 export { observedAim } from './skeleton/observedAim';
-export { cameraAt, VIEW_CAMERAS, type Camera } from './skeleton/camera';
+export {
+  cameraAt,
+  FIGURE_CAMERAS,
+  FIGURE_VIEWS,
+  VIEW_CAMERAS,
+  type Camera,
+  type FigureView,
+} from './skeleton/camera';
 export { drawFigure, type DrawnFigure, type RingId } from './skeleton/drawFigure';
 
 // The posture solver
@@ -51,6 +58,7 @@ export { type Binding } from './solver/binding';
 export { FIT_AIMS, type Fit, type FitAim, type Fitted } from './solver/fit';
 export {
   attribute,
+  orUsual,
   USUAL_RANGES,
   type Attribution,
   type AttributionInput,
@@ -59,6 +67,9 @@ export {
 export { type LimitsDeg, type SideLimitsDeg } from './solver/limits';
 export { type PostureReport } from './solver/postureReport';
 export { type StanceSetup } from './solver/stance';
+export { whatIf, type WhatIf } from './solver/whatIf';
+export { problemFrom } from './solver/ask';
+export { stateOf, type PostureState } from './solver/state';
 export { stanceProblems } from './solver/stanceProblems';
 
 // Safety
@@ -87,6 +98,7 @@ export { compareGrades } from './change/compareGrades';
 export * from './visit/records';
 export { maybeVisitFile, type VisitFile } from './visit/visitFile';
 export { caseFileOf } from './visit/caseFileOf';
+export { latestLimits } from './visit/latestLimits';
 export { faultKey, levelIn, verdictsOf, type VisitVerdict } from './visit/verdicts';
 export {
   boardOf,

@@ -44,6 +44,7 @@ const fileWith = (
     given: [],
     consent,
     clearances: [],
+    setup: null,
     ...part,
   },
   visits,

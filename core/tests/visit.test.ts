@@ -82,6 +82,7 @@ const fileWith = (
     given: [],
     consent: { on: '', wording: '', guardian: null },
     clearances: [],
+    setup: null,
   },
   visits: [
     {

@@ -67,7 +67,7 @@ export interface DemoClient {
   key: string;
   client: Omit<
     ClientRecord,
-    'id' | 'clearances' | 'consent' | 'segments' | 'flags' | 'history' | 'given'
+    'id' | 'clearances' | 'consent' | 'segments' | 'flags' | 'history' | 'given' | 'setup'
   > &
     Partial<ClientRecord>;
   clearances?: {
@@ -222,6 +222,7 @@ export function buildFile(
     client: {
       ...NEW,
       segments: {},
+      setup: null,
       flags: [],
       history: [],
       given: [],

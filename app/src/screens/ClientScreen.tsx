@@ -92,6 +92,7 @@ function KnownClient({ file }: { file: ClientFile }) {
             label={t('client.startVisit')}
             onPress={start}
           />
+          <Button label={t('fit.open')} onPress={() => router.push(`/clients/${client.id}/fit`)} />
           <Button
             kind="quiet"
             label={t('client.edit')}

@@ -4,6 +4,7 @@ import {
   type FlagId,
   type GivenCause,
   type HistoryItem,
+  type Taped,
 } from '@taxikine/core';
 import type { TextOf } from '../words/useText';
 
@@ -27,14 +28,18 @@ export interface ClientForm {
 
 const words = (value: number | undefined): string => (value === undefined ? '' : String(value));
 
+/** A length of which the sides differ is not shown as one; it is kept as it is. */
+const oneLength = (taped: Taped | undefined): string =>
+  typeof taped === 'object' ? '' : words(taped);
+
 /** The form of a known client, or an empty one. */
 export const formOf = (known: ClientRecord | null): ClientForm => ({
   name: known?.name ?? '',
   about: known?.about ?? '',
   height: words(known?.heightM),
   mass: words(known?.massKg),
-  thigh: words(known?.segments.thighM),
-  shank: words(known?.segments.shankM),
+  thigh: oneLength(known?.segments.thighM),
+  shank: oneLength(known?.segments.shankM),
   consent: known?.consent?.on ?? '',
   guardian: known?.consent?.guardian ?? '',
   flags: known?.flags ?? [],
@@ -106,6 +111,7 @@ export function recordOf(form: ClientForm, known: ClientRecord | null): ClientRe
     ['thighM', form.thigh],
     ['shankM', form.shank],
   ] as const) {
+    if (text.trim() === '' && typeof segments[key] === 'object') continue;
     if (text.trim() === '') delete segments[key];
     else segments[key] = numberOf(text);
   }
@@ -124,5 +130,6 @@ export function recordOf(form: ClientForm, known: ClientRecord | null): ClientRe
       ? { on: form.consent, wording: known?.consent?.wording ?? CONSENT_WORDING, guardian }
       : null,
     clearances: known?.clearances ?? [],
+    setup: known?.setup ?? null,
   };
 }

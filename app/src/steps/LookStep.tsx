@@ -14,6 +14,7 @@ import {
   type Zone,
 } from '@taxikine/core';
 import { View } from '@tamagui/core';
+import { router } from 'expo-router';
 import { useState } from 'react';
 import { useWrite } from '../data/useFile';
 import { DepthCurve } from '../figure/DepthCurve';
@@ -207,6 +208,14 @@ function LiveLook({ open, onStep, wide, width, height, look }: StepProps & { loo
             options={RATINGS.map((value) => ({ value, label: t(`look.ratings.${value}`) }))}
             value={look.rating ?? undefined}
             onChange={(rating) => save({ ...look, rating })}
+          />
+          <Button
+            kind="quiet"
+            left
+            label={t('fit.open')}
+            onPress={() =>
+              router.push(`/clients/${open.visit.client.id}/fit?visit=${open.visit.visit.id}`)
+            }
           />
         </View>
       </View>

@@ -20,10 +20,11 @@ import { setupWords } from './setupWords';
 import { StepFrame } from './StepFrame';
 import type { StepProps } from './StepProps';
 
-/** The set-up of this client's last look before this visit, if there was one. */
+/** The set-up saved for this client, or that of the last look before this visit. */
 function lastSetup({ open }: Pick<StepProps, 'open'>): Setup | null {
   const looks = open.file.looks.filter((look) => look.visitId !== open.visit.visit.id);
-  return [...looks].sort((a, b) => b.startedOn.localeCompare(a.startedOn))[0]?.setup ?? null;
+  const last = [...looks].sort((a, b) => b.startedOn.localeCompare(a.startedOn))[0];
+  return open.file.client.setup ?? last?.setup ?? null;
 }
 
 const options = <T extends string>(values: readonly T[], word: (value: T) => string) =>

@@ -19,6 +19,7 @@ import { Button } from '../ui/Button';
 import { Numeral, Title, Words } from '../ui/text';
 import { usePalette } from '../ui/usePalette';
 import { useText } from '../words/useText';
+import { DepthShares } from './DepthShares';
 import { StepFrame } from './StepFrame';
 import type { StepProps } from './StepProps';
 
@@ -47,6 +48,7 @@ export function TraceStep({ open, onStep }: StepProps) {
       }
     >
       {found ? <Causes found={found} /> : <Words role="alert">{t('trace.impossible')}</Words>}
+      <DepthShares visit={open.visit} />
     </StepFrame>
   );
 }

@@ -1,8 +1,12 @@
+import type { CustomHelpers } from 'joi';
+import type { Segments } from '../body/body';
+import { bodyProblems } from '../body/bodyProblems';
 import { FLAGS } from '../knowledge/flags';
 import { GIVEN_CAUSES } from '../knowledge/causes';
 import { HISTORY_KINDS } from '../knowledge/history';
 import { REGIONS } from '../knowledge/patterns';
 import { REFER_QUESTIONS } from '../knowledge/refer';
+import { setupSchema } from './lookSchemas';
 import { day, id, J, maybeSide, oneOf, side } from './joi';
 
 const idsOf = (rows: readonly { id: string }[]) => rows.map((row) => row.id);
@@ -12,6 +16,13 @@ const segment = (name: string, most: number) =>
     'number.max': `{#label} of {#value} m is too long; lengths are in metres`,
     'number.min': `{#label} of {#value} m is too short; lengths are in metres`,
   });
+
+/** One length for both sides, or one for each. */
+const limb = (name: string, most: number) =>
+  J.alternatives(
+    segment(name, most),
+    J.object({ left: segment(name, most).required(), right: segment(name, most).required() }),
+  ).match('any');
 
 export const HEIGHT_M = { least: 0.9, most: 2.4 } as const;
 export const MASS_KG = { least: 20, most: 350 } as const;
@@ -49,6 +60,21 @@ const consent = J.object({
   guardian: J.string().trim().min(2).max(120).allow(null).required().label('guardian'),
 });
 
+interface MeasuredClient {
+  readonly heightM: number;
+  readonly massKg: number;
+  readonly segments: Segments;
+}
+
+/** Lengths that cannot belong to this height, told at the field they were typed in. */
+function plausible(input: MeasuredClient, helpers: CustomHelpers) {
+  const [problem] = bodyProblems(input.heightM, input.massKg, input.segments);
+  if (!problem) return input;
+  const { state } = helpers;
+  const at = state.localize!([...(state.path ?? []), ...problem.field.split('.')]);
+  return helpers.error('body.implausible', { words: problem.message }, at);
+}
+
 /** A client, as the API takes it and the form checks it. */
 export const clientSchema = J.object({
   id: id(),
@@ -57,12 +83,12 @@ export const clientSchema = J.object({
   heightM: heightSchema(),
   massKg: massSchema(),
   segments: J.object({
-    footM: segment('foot', 0.45),
-    shankM: segment('shin', 0.75),
-    thighM: segment('thigh', 0.75),
+    footM: limb('foot', 0.45),
+    shankM: limb('shin', 0.75),
+    thighM: limb('thigh', 0.75),
     trunkM: segment('trunk', 0.9),
-    upperArmM: segment('upper arm', 0.6),
-    forearmM: segment('forearm', 0.5),
+    upperArmM: limb('upper arm', 0.6),
+    forearmM: limb('forearm', 0.5),
   }).required(),
   flags: J.array()
     .items(oneOf(idsOf(FLAGS)))
@@ -76,4 +102,7 @@ export const clientSchema = J.object({
     .required(),
   consent: consent.allow(null).required(),
   clearances: J.array().items(clearance).max(100).required(),
-});
+  setup: setupSchema.allow(null).default(null),
+})
+  .custom(plausible)
+  .messages({ 'body.implausible': '{#words}' });

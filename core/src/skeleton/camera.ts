@@ -21,6 +21,18 @@ export const VIEW_CAMERAS: Readonly<Record<View, Camera>> = {
   side: cameraAt(-Math.PI / 2),
 };
 
+/** Every way a figure can be looked at: sides are the client's own. */
+export const FIGURE_VIEWS = ['right', 'quarter', 'front', 'left', 'back'] as const;
+export type FigureView = (typeof FIGURE_VIEWS)[number];
+
+export const FIGURE_CAMERAS: Readonly<Record<FigureView, Camera>> = {
+  right: cameraAt(-Math.PI / 2),
+  quarter: cameraAt(-Math.PI / 4),
+  front: cameraAt(0),
+  left: cameraAt(Math.PI / 2),
+  back: cameraAt(Math.PI),
+};
+
 /** Screen place in metres: right, and down from the floor line (so up is negative). */
 export const project = (camera: Camera, point: Vec3): Vec2 => [dot(camera.right, point), -point[2]];
 

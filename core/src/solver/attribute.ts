@@ -61,6 +61,12 @@ export const USUAL_RANGES: Required<
   kneeBendDeg: USUAL_KNEE_BEND_DEG,
 };
 
+/** Every range that was not measured taken as usual. */
+export const orUsual = (limits: LimitsDeg): LimitsDeg => ({
+  left: { ...USUAL_RANGES, ...limits.left },
+  right: { ...USUAL_RANGES, ...limits.right },
+});
+
 /** How a first look is set up; what a set-up is compared with. */
 const USUAL_STANCE: StanceSetup = {
   stanceCm: 36,

@@ -5,7 +5,7 @@ import type { VisitFile } from './visitFile';
 
 const orUndefined = <T>(value: T | null): T | undefined => value ?? undefined;
 
-const checkFinding = (one: CheckRecord): CheckFinding => ({
+export const checkFinding = (one: CheckRecord): CheckFinding => ({
   check: one.check,
   side: one.side,
   passive: orUndefined(one.passive),

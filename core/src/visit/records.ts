@@ -45,6 +45,8 @@ export interface ClientRecord {
   given: GivenCause[];
   consent: Consent | null;
   clearances: Clearance[];
+  /** How looks and drills of this client are set up, when the coach has saved it. */
+  setup: Setup | null;
 }
 
 /** Steps of a visit, in the order of the thread. */

@@ -10,6 +10,7 @@ import { Practice } from './entities/Practice';
 import { Probe } from './entities/Probe';
 import { Visit } from './entities/Visit';
 import { FirstSlice1764000000000 } from './migrations/1764000000000-FirstSlice';
+import { ClientSetup1764100000000 } from './migrations/1764100000000-ClientSetup';
 import { SnakeNames } from './namingStrategy';
 
 const options = (url: string): DataSourceOptions => ({
@@ -22,7 +23,10 @@ const options = (url: string): DataSourceOptions => ({
 
 /** The owner's connection: migrations and the making of practices; never serves a request. */
 export const ownerSource = (url: string): DataSource =>
-  new DataSource({ ...options(url), migrations: [FirstSlice1764000000000] } as DataSourceOptions);
+  new DataSource({
+    ...options(url),
+    migrations: [FirstSlice1764000000000, ClientSetup1764100000000],
+  } as DataSourceOptions);
 
 /** The application's connection, as a role that owns nothing. */
 export const appSource = (url: string): DataSource =>

@@ -1,0 +1,75 @@
+import type { WhatIf } from '@taxikine/core';
+import { View } from '@tamagui/core';
+import { lastOf, useLongAnswer } from '../solver/useLongAnswer';
+import { Stepper } from '../ui/Stepper';
+import { Numeral, Title, Words } from '../ui/text';
+import { useText } from '../words/useText';
+import { SharesBar } from './SharesBar';
+import type { FitBench } from './useFitBench';
+
+/** How the missing depth divides, and what each joint's usual range would buy. */
+export function Answers({ bench, width }: { bench: FitBench; width: number }) {
+  const t = useText();
+  const { question, seenDeg, problem } = bench;
+  const key = problem ? null : JSON.stringify([question, seenDeg]);
+  const shares = useLongAnswer(key, (ask, onProgress) =>
+    ask.shares({ ...question, seenDeg }, onProgress),
+  );
+  const ifs = useLongAnswer(problem ? null : JSON.stringify(question), (ask) =>
+    ask.whatIf(question),
+  );
+  const found = lastOf(shares);
+  return (
+    <View gap="$5">
+      <View gap="$2" opacity={shares.status === 'working' && found ? 0.6 : 1}>
+        <Title small aria-level={2}>
+          {t('fit.shares')}
+        </Title>
+        <Words small soft>
+          {t('fit.sharesHint')}
+        </Words>
+        {found ? <SharesBar found={found} width={width} /> : <Words soft>{t('fit.working')}</Words>}
+        <Stepper
+          label={t('fit.seen')}
+          value={seenDeg}
+          from={15}
+          unit="°"
+          least={-40}
+          most={80}
+          onChange={bench.setSeen}
+        />
+      </View>
+      <View gap="$2">
+        <Title small aria-level={2}>
+          {t('fit.whatIf')}
+        </Title>
+        <WhatIfs found={lastOf(ifs)} />
+      </View>
+    </View>
+  );
+}
+
+function WhatIfs({ found }: { found: readonly WhatIf[] | null }) {
+  const t = useText();
+  if (!found) return <Words soft>{t('fit.working')}</Words>;
+  if (found.length === 0) return <Words soft>{t('fit.nothingShort')}</Words>;
+  return (
+    <>
+      {found.map(({ side, limit, fromDeg, toDeg, gainsCm, gainsDeg }) => (
+        <View key={`${side}${limit}`} flexDirection="row" alignItems="baseline" gap="$2">
+          <Words flex={1}>
+            {t('fit.more', {
+              joint: `${t(side)} ${t(`fit.range.${limit}`)}`,
+              degrees: Math.round(toDeg - fromDeg),
+            })}
+          </Words>
+          <Numeral fontSize="$3" lineHeight="$3">
+            {gainsCm < 0.05
+              ? t('fit.buysNothing')
+              : `${gainsCm.toFixed(1)} cm · ${gainsDeg.toFixed(0)}°`}
+          </Numeral>
+        </View>
+      ))}
+    </>
+  );
+}

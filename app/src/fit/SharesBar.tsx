@@ -1,0 +1,82 @@
+import type { Attribution, Share } from '@taxikine/core';
+import { View } from '@tamagui/core';
+import Svg, { Line, Rect } from 'react-native-svg';
+import { Numeral, Words } from '../ui/text';
+import { usePalette } from '../ui/usePalette';
+import { useText } from '../words/useText';
+
+const BAR = 34;
+/** A part smaller than this, in centimetres, is left out of the list. */
+const TELLING_CM = 0.05;
+
+/** One bar that adds up: how the missing depth divides. */
+export function SharesBar({ found, width }: { found: Attribution; width: number }) {
+  const t = useText();
+  const palette = usePalette();
+  const shares = found.shares.filter(({ cm }) => Math.abs(cm) >= TELLING_CM);
+  const positive = shares.filter(({ cm }) => cm > 0).sort((a, b) => b.cm - a.cm);
+  const total = positive.reduce((sum, { cm }) => sum + cm, 0);
+  const inks = [palette.ink, palette.sea, palette.ochre, palette.plum, palette.slate];
+  const inkOf = (share: Share) =>
+    share.part === 'not explained by range'
+      ? palette.accent
+      : inks[
+          positive.filter((one) => one.part !== 'not explained by range').indexOf(share) %
+            inks.length
+        ];
+  const words = shares.map((share) => `${t(`fit.part.${share.part}`)} ${share.cm.toFixed(1)} cm`);
+  let at = 0;
+  return (
+    <View gap="$2" role="group" aria-label={words.join(', ')}>
+      {total > 0 ? (
+        <Svg width={width} height={BAR} aria-hidden>
+          {positive.map((share) => {
+            const x = at;
+            const wide = (share.cm / total) * width;
+            at += wide;
+            return (
+              <Rect
+                key={share.part}
+                x={x}
+                y={4}
+                width={Math.max(0, wide - 2)}
+                height={BAR - 8}
+                fill={share.part === 'not explained by range' ? 'none' : inkOf(share)}
+                stroke={inkOf(share)}
+                strokeWidth={2}
+                strokeDasharray={share.part === 'not explained by range' ? '5 4' : undefined}
+              />
+            );
+          })}
+        </Svg>
+      ) : null}
+      {[...positive, ...shares.filter(({ cm }) => cm <= 0)].map((share) => (
+        <View key={share.part} flexDirection="row" alignItems="center" gap="$2">
+          <Svg width={18} height={12} aria-hidden>
+            <Line
+              x1={0}
+              x2={18}
+              y1={6}
+              y2={6}
+              stroke={share.cm > 0 ? inkOf(share) : palette.slate}
+              strokeWidth={7}
+              strokeDasharray={share.part === 'not explained by range' ? '5 3' : undefined}
+            />
+          </Svg>
+          <Words flex={1}>{t(`fit.part.${share.part}`)}</Words>
+          <Numeral fontSize="$3" lineHeight="$3">
+            {share.cm.toFixed(1)} cm
+          </Numeral>
+        </View>
+      ))}
+      <View flexDirection="row" borderTopWidth={1.5} borderColor="$ink" paddingTop="$1">
+        <Words flex={1} bold>
+          {t('fit.total')}
+        </Words>
+        <Numeral fontSize="$3" lineHeight="$3">
+          {found.shortfallCm.toFixed(1)} cm
+        </Numeral>
+      </View>
+    </View>
+  );
+}

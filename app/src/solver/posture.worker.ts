@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { postureApi } from './postureApi';
+
+expose(postureApi);

@@ -1,0 +1,55 @@
+import { proxy } from 'comlink';
+import { useEffect, useState } from 'react';
+import type { Progress } from './postureApi';
+import { startPostureWorker, type PostureWorker } from './postureWorker';
+
+export type LongAnswer<T> =
+  | { readonly status: 'working'; readonly part: number; readonly last: T | null }
+  | { readonly status: 'done'; readonly value: T }
+  | { readonly status: 'idle' };
+
+/** Wait for the hand to rest before a long question is asked. */
+const REST_MS = 250;
+
+/**
+ * A question that takes a while, asked in a worker of its own: its progress is streamed, and as
+ * soon as the question changes or the screen is left, the worker is ended.
+ *
+ * @param key changes with the question; null asks nothing
+ */
+export function useLongAnswer<T>(
+  key: string | null,
+  run: (ask: PostureWorker['ask'], onProgress: Progress) => Promise<T>,
+): LongAnswer<T> {
+  const [answer, setAnswer] = useState<LongAnswer<T>>({ status: 'idle' });
+  useEffect(() => {
+    if (key === null) return setAnswer({ status: 'idle' });
+    let worker: PostureWorker | null = null;
+    let done = false;
+    const onProgress: Progress = (tried, all) =>
+      worker &&
+      !done &&
+      setAnswer((now) => ({ status: 'working', part: tried / all, last: lastOf(now) }));
+    const timer = setTimeout(() => {
+      worker = startPostureWorker();
+      const mine = worker;
+      void run(mine.ask, proxy(onProgress)).then((value) => {
+        done = true;
+        if (worker === mine) setAnswer({ status: 'done', value });
+        mine.end();
+      });
+    }, REST_MS);
+    setAnswer((now) => ({ status: 'working', part: 0, last: lastOf(now) }));
+    return () => {
+      clearTimeout(timer);
+      worker?.end();
+      worker = null;
+    };
+    // The key says when the question is another one.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [key]);
+  return answer;
+}
+
+export const lastOf = <T>(answer: LongAnswer<T>): T | null =>
+  answer.status === 'done' ? answer.value : answer.status === 'working' ? answer.last : null;

@@ -1,0 +1,44 @@
+import { View } from '@tamagui/core';
+import { usePalette } from './usePalette';
+import { Numeral, Words } from './text';
+
+export interface SliderProps {
+  readonly label: string;
+  readonly value: number;
+  readonly least: number;
+  readonly most: number;
+  readonly step: number;
+  readonly unit: string;
+  readonly onChange: (value: number) => void;
+  /** Said instead of the number, such as "not measured". */
+  readonly word?: string;
+}
+
+/** A value to pull along a line; arrow keys move it a step. */
+export function Slider({ label, value, least, most, step, unit, onChange, word }: SliderProps) {
+  const palette = usePalette();
+  const said = word ?? (unit === '°' ? `${value}°` : `${value} ${unit}`);
+  return (
+    <View gap={0} alignSelf="stretch">
+      <View flexDirection="row" justifyContent="space-between" alignItems="baseline" gap="$2">
+        <Words small soft>
+          {label}
+        </Words>
+        <Numeral fontSize="$3" lineHeight="$3">
+          {said}
+        </Numeral>
+      </View>
+      <input
+        type="range"
+        aria-label={label}
+        aria-valuetext={said}
+        min={least}
+        max={most}
+        step={step}
+        value={value}
+        onChange={(event) => onChange(Number(event.target.value))}
+        style={{ width: '100%', height: 48, margin: 0, accentColor: palette.accent }}
+      />
+    </View>
+  );
+}
