@@ -18,6 +18,7 @@ export * from './knowledge/flags';
 export * from './knowledge/history';
 export { FAMILIES, type Dose, type DrillRow, type Family, type Kit } from './knowledge/drillRow';
 export * from './knowledge/drills';
+export { DRILL_POSES } from './knowledge/drillPoses';
 
 // Words
 export { fillSide } from './words/fill';
@@ -32,6 +33,10 @@ export { centreOfMass } from './body/centreOfMass';
 export { type Skeleton } from './skeleton/skeleton';
 export { skeletonOf } from './skeleton/skeletonOf';
 export { squatPosture, type Posed, type SquatAim } from './skeleton/squatPosture';
+export { onePose, POSES, type PoseId } from './skeleton/poses';
+export { POSE_LIMITS, type Pose } from './skeleton/pose';
+export { poseSkeleton } from './skeleton/poseSkeleton';
+export { betweenPoses, eased, mirroredPose } from './skeleton/betweenPoses';
 export { PHASE_AIMS } from './skeleton/phaseAims';
 export { observedAim } from './skeleton/observedAim';
 export {

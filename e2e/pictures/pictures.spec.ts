@@ -62,6 +62,12 @@ test.describe('phone', () => {
     await page.waitForTimeout(3000);
     await button(page, 'Pause').click();
     await take(page, 'phone-player');
+    await page.goto(`${world.url}/clients/${await clientNamed(page, world, 'Maren')}/fit`);
+    await page.getByRole('slider', { name: 'right ankle bend' }).fill('26');
+    await page.getByText('right ankle bend +14°').waitFor();
+    await page.waitForTimeout(1500);
+    await page.getByRole('main').evaluate((main) => main.scrollTo(0, 0));
+    await take(page, 'phone-fit');
   });
 });
 
@@ -91,6 +97,14 @@ test.describe('wide', () => {
     await page.goto(`${world.url}/clients/${await clientNamed(page, world, 'Rafe')}/edit`);
     await page.getByLabel('Name').waitFor();
     await take(page, 'wide-client-form');
+    await page.goto(`${world.url}/clients/${await clientNamed(page, world, 'Maren')}/fit`);
+    await page.getByRole('slider', { name: 'right ankle bend' }).fill('26');
+    await page.getByText('right ankle bend +14°').waitFor();
+    await page.waitForTimeout(1500);
+    await page.getByRole('main').evaluate((main) => main.scrollTo(0, 0));
+    await button(page, 'Aim: reach the depth').click();
+    await button(page, 'Try this stance').waitFor({ timeout: 60_000 });
+    await take(page, 'wide-fit');
   });
 });
 

@@ -30,6 +30,7 @@ for (const colorScheme of ['light', 'dark'] as const)
         for (const path of [
           '/clients/new',
           `/clients/${client}`,
+          `/clients/${client}/fit`,
           `/clients/${client}/visits/${file.visits[0].id}/board`,
         ]) {
           await page.goto(world.url + path);

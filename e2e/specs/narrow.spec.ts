@@ -27,6 +27,9 @@ for (const width of [320, 390, 768])
       await page.goto(`${world.url}/clients/${client}`);
       await button(page, 'Change details').waitFor();
       await fits(page, 'client');
+      await page.goto(`${world.url}/clients/${client}/fit`);
+      await page.getByRole('heading', { name: /^Thighs/ }).waitFor();
+      await fits(page, 'fit');
       await page.goto(`${world.url}/clients/${client}/visits/${visits[0].id}`);
       for (const step of STEPS) {
         await page.getByRole('navigation').getByRole('button', { name: step, exact: true }).click();

@@ -9,7 +9,7 @@ import {
   type PostureReport,
 } from '@taxikine/core';
 import { View } from '@tamagui/core';
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import Svg, { Line } from 'react-native-svg';
 import { FigureDrawing } from '../figure/FigureDrawing';
 import { fitted, type Frame } from '../figure/frame';
@@ -62,7 +62,7 @@ function tallnessOf({ thighDeg }: PostureReport): number {
 }
 
 /** The solver's posture on its floor, with plumb lines, angles and what it is held against. */
-export function PostureFigure({
+export const PostureFigure = memo(function PostureFigure({
   shown,
   posture,
   against = null,
@@ -110,4 +110,4 @@ export function PostureFigure({
       </Svg>
     </View>
   );
-}
+});

@@ -1,5 +1,6 @@
-import { SIDES, USUAL_RANGES, type Side } from '@taxikine/core';
+import { SIDES, USUAL_RANGES, type LimitsDeg, type Side } from '@taxikine/core';
 import { View } from '@tamagui/core';
+import { memo } from 'react';
 import { Button } from '../ui/Button';
 import { Slider } from '../ui/Slider';
 import { Title, Words } from '../ui/text';
@@ -12,8 +13,13 @@ const BOUNDS: Readonly<Record<BenchRange, readonly [number, number]>> = {
   kneeBendDeg: [60, 160],
 };
 
+interface RangeSlidersProps {
+  readonly limits: LimitsDeg;
+  readonly onChange: FitBench['setRange'];
+}
+
 /** What the joints allow, left on the left hand; measured ones are there, others can be tried. */
-export function RangeSliders({ bench }: { bench: FitBench }) {
+export const RangeSliders = memo(function RangeSliders({ limits, onChange }: RangeSlidersProps) {
   const t = useText();
   return (
     <View gap="$2">
@@ -26,17 +32,29 @@ export function RangeSliders({ bench }: { bench: FitBench }) {
       {BENCH_RANGES.map((range) => (
         <View key={range} flexDirection="row" gap="$4">
           {SIDES.map((side) => (
-            <OneRange key={side} bench={bench} side={side} range={range} />
+            <OneRange
+              key={side}
+              value={limits[side]?.[range]}
+              side={side}
+              range={range}
+              onChange={onChange}
+            />
           ))}
         </View>
       ))}
     </View>
   );
+});
+
+interface OneRangeProps {
+  readonly value: number | undefined;
+  readonly side: Side;
+  readonly range: BenchRange;
+  readonly onChange: FitBench['setRange'];
 }
 
-function OneRange({ bench, side, range }: { bench: FitBench; side: Side; range: BenchRange }) {
+const OneRange = memo(function OneRange({ value, side, range, onChange }: OneRangeProps) {
   const t = useText();
-  const value = bench.limits[side]?.[range];
   const [least, most] = BOUNDS[range];
   const label = `${t(side)} ${t(`fit.range.${range}`)}`;
   return (
@@ -49,7 +67,7 @@ function OneRange({ bench, side, range }: { bench: FitBench; side: Side; range: 
         step={1}
         unit="°"
         word={value === undefined ? t('fit.usual', { degrees: USUAL_RANGES[range] }) : undefined}
-        onChange={(deg) => bench.setRange(side, range, deg)}
+        onChange={(deg) => onChange(side, range, deg)}
       />
       {value === undefined ? null : (
         <Button
@@ -58,9 +76,9 @@ function OneRange({ bench, side, range }: { bench: FitBench; side: Side; range: 
           small
           label={t('fit.letGo')}
           says={`${label}: ${t('fit.letGo')}`}
-          onPress={() => bench.setRange(side, range, undefined)}
+          onPress={() => onChange(side, range, undefined)}
         />
       )}
     </View>
   );
-}
+});

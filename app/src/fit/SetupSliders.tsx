@@ -1,15 +1,22 @@
-import { ARMS, LOAD_PLACES } from '@taxikine/core';
+import { ARMS, LOAD_PLACES, type Setup } from '@taxikine/core';
 import { View } from '@tamagui/core';
+import { memo } from 'react';
 import { Choice } from '../ui/Choice';
 import { Slider } from '../ui/Slider';
 import { Title } from '../ui/text';
 import { useText } from '../words/useText';
-import type { FitBench } from './useFitBench';
 
-/** How they stand: every lever of the set-up, to pull at. */
-export function SetupSliders({ bench }: { bench: FitBench }) {
+export interface SetupSlidersProps {
+  readonly setup: Setup;
+  readonly onChange: (part: Partial<Setup>) => void;
+}
+
+/** How they stand: every lever of the set-up, to pull at. Drawn anew only when the set-up changes. */
+export const SetupSliders = memo(function SetupSliders({
+  setup,
+  onChange: setSetup,
+}: SetupSlidersProps) {
   const t = useText();
-  const { setup, setSetup } = bench;
   const toes = (part: Partial<typeof setup.toeOutDeg>) =>
     setSetup({ toeOutDeg: { ...setup.toeOutDeg, ...part } });
   return (
@@ -93,4 +100,4 @@ export function SetupSliders({ bench }: { bench: FitBench }) {
       )}
     </View>
   );
-}
+});

@@ -25,15 +25,15 @@ export function SharesBar({ found, width }: { found: Attribution; width: number 
             inks.length
         ];
   const words = shares.map((share) => `${t(`fit.part.${share.part}`)} ${share.cm.toFixed(1)} cm`);
-  let at = 0;
+  const startOf = (share: Share) =>
+    positive.slice(0, positive.indexOf(share)).reduce((sum, { cm }) => sum + cm, 0);
   return (
     <View gap="$2" role="group" aria-label={words.join(', ')}>
       {total > 0 ? (
         <Svg width={width} height={BAR} aria-hidden>
           {positive.map((share) => {
-            const x = at;
+            const x = (startOf(share) / total) * width;
             const wide = (share.cm / total) * width;
-            at += wide;
             return (
               <Rect
                 key={share.part}

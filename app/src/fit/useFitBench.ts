@@ -13,7 +13,7 @@ import {
   type Side,
   type SideLimitsDeg,
 } from '@taxikine/core';
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 
 /** The ranges that the bench can pull at. */
 export const BENCH_RANGES = ['ankleBendDeg', 'hipBendDeg', 'kneeBendDeg'] as const;
@@ -63,6 +63,14 @@ export function useFitBench(file: ClientFile, visitId: string | null): FitBench 
   const [limits, setLimits] = useState(() => latestLimits(file));
   const [seenDeg, setSeen] = useState(() => firstSeen(file, visitId));
   const [depthDeg, setDepth] = useState<number | null>(null);
+  const changeSetup = useCallback<FitBench['setSetup']>(
+    (part) => setSetup((now) => ({ ...now, ...part })),
+    [],
+  );
+  const changeRange = useCallback<FitBench['setRange']>(
+    (side, range, deg) => setLimits((now) => withRange(now, side, range, deg)),
+    [],
+  );
   const { heightM, massKg, segments } = file.client;
   const body = useMemo(() => bodyOf(heightM, massKg, segments), [heightM, massKg, segments]);
   const question = useMemo(
@@ -81,8 +89,8 @@ export function useFitBench(file: ClientFile, visitId: string | null): FitBench 
     depthDeg,
     problem,
     changed: JSON.stringify(setup) !== JSON.stringify(file.client.setup ?? USUAL_SETUP),
-    setSetup: (part) => setSetup((now) => ({ ...now, ...part })),
-    setRange: (side, range, deg) => setLimits((now) => withRange(now, side, range, deg)),
+    setSetup: changeSetup,
+    setRange: changeRange,
     setSeen,
     setDepth,
   };

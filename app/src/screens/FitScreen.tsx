@@ -1,6 +1,6 @@
 import { FIGURE_VIEWS, type ClientFile, type FigureView, type PostureReport } from '@taxikine/core';
 import { View } from '@tamagui/core';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { useFile, useWrite } from '../data/useFile';
 import { Answers } from '../fit/Answers';
 import { FitFor } from '../fit/FitFor';
@@ -34,12 +34,8 @@ const meanThigh = ({ thighDeg }: PostureReport): number => (thighDeg.left + thig
 /** The last posture that could be drawn, so that the figure stays while the next one is sought. */
 function useLastFound(reach: Reach | null, bench: FitBench) {
   const [last, setLast] = useState<{ found: Found; shown: Drawable } | null>(null);
-  const { question } = bench;
-  useEffect(() => {
-    if (reach?.status === 'found') setLast({ found: reach, shown: { question, q: reach.q } });
-    // Only a new answer changes the drawing, not the question that is still open.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [reach]);
+  if (reach?.status === 'found' && reach !== last?.found)
+    setLast({ found: reach, shown: { question: bench.question, q: reach.q } });
   return last;
 }
 
@@ -76,8 +72,8 @@ function Bench({ file, visitId }: { file: ClientFile; visitId: string | null }) 
           <FitFor bench={bench} reachDeg={stand.reachDeg} width={column} />
         </View>
         <View gap="$5" width={column}>
-          <SetupSliders bench={bench} />
-          <RangeSliders bench={bench} />
+          <SetupSliders setup={bench.setup} onChange={bench.setSetup} />
+          <RangeSliders limits={bench.limits} onChange={bench.setRange} />
         </View>
       </View>
     </View>

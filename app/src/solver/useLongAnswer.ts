@@ -1,5 +1,5 @@
 import { proxy } from 'comlink';
-import { useEffect, useState } from 'react';
+import { startTransition, useEffect, useState } from 'react';
 import type { Progress } from './postureApi';
 import { startPostureWorker, type PostureWorker } from './postureWorker';
 
@@ -7,6 +7,8 @@ export type LongAnswer<T> =
   | { readonly status: 'working'; readonly part: number; readonly last: T | null }
   | { readonly status: 'done'; readonly value: T }
   | { readonly status: 'idle' };
+
+const IDLE = { status: 'idle' } as const;
 
 /** Wait for the hand to rest before a long question is asked. */
 const REST_MS = 250;
@@ -23,23 +25,25 @@ export function useLongAnswer<T>(
 ): LongAnswer<T> {
   const [answer, setAnswer] = useState<LongAnswer<T>>({ status: 'idle' });
   useEffect(() => {
-    if (key === null) return setAnswer({ status: 'idle' });
+    if (key === null) return;
     let worker: PostureWorker | null = null;
     let done = false;
     const onProgress: Progress = (tried, all) =>
       worker &&
       !done &&
-      setAnswer((now) => ({ status: 'working', part: tried / all, last: lastOf(now) }));
+      startTransition(() =>
+        setAnswer((now) => ({ status: 'working', part: tried / all, last: lastOf(now) })),
+      );
     const timer = setTimeout(() => {
       worker = startPostureWorker();
       const mine = worker;
       void run(mine.ask, proxy(onProgress)).then((value) => {
         done = true;
-        if (worker === mine) setAnswer({ status: 'done', value });
+        if (worker === mine) startTransition(() => setAnswer({ status: 'done', value }));
         mine.end();
       });
     }, REST_MS);
-    setAnswer((now) => ({ status: 'working', part: 0, last: lastOf(now) }));
+    startTransition(() => setAnswer((now) => ({ status: 'working', part: 0, last: lastOf(now) })));
     return () => {
       clearTimeout(timer);
       worker?.end();
@@ -48,7 +52,7 @@ export function useLongAnswer<T>(
     // The key says when the question is another one.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key]);
-  return answer;
+  return key === null ? IDLE : answer;
 }
 
 export const lastOf = <T>(answer: LongAnswer<T>): T | null =>

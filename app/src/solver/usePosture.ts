@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { startTransition, useEffect, useRef, useState } from 'react';
 import type { PostureQuestion } from '@taxikine/core';
 import type { Reach } from './postureApi';
 import { startPostureWorker, type PostureWorker } from './postureWorker';
@@ -33,7 +33,7 @@ export function usePosture(
 
   useEffect(() => {
     next.current = question && { question, thighDeg };
-    if (!question) return setReach(null);
+    if (!question) return;
     worker.current ??= startPostureWorker();
     const solve = async () => {
       if (busy.current) return;
@@ -42,7 +42,8 @@ export function usePosture(
         const { question: asked, thighDeg: depth } = next.current;
         next.current = null;
         const { ask } = worker.current;
-        setReach(await (depth === null ? ask.deepest(asked) : ask.settle(asked, depth)));
+        const answer = await (depth === null ? ask.deepest(asked) : ask.settle(asked, depth));
+        startTransition(() => setReach(answer));
       }
       busy.current = false;
     };
@@ -50,5 +51,5 @@ export function usePosture(
     // The key holds every value of the question.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key]);
-  return reach;
+  return question && reach;
 }

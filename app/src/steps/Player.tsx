@@ -1,8 +1,16 @@
-import { oneDrill, painRule, setSeconds, type DrillRecord } from '@taxikine/core';
+import {
+  DRILL_POSES,
+  oneDrill,
+  painRule,
+  setSeconds,
+  type ClientRecord,
+  type DrillRecord,
+} from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { useEffect, useState } from 'react';
 import Svg, { Path } from 'react-native-svg';
 import { useWrite } from '../data/useFile';
+import { PoseFigure } from '../figure/PoseFigure';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Numeral, Title, Words } from '../ui/text';
@@ -12,6 +20,7 @@ import { leftSeconds, nextSet, paused, resumed } from './playerClock';
 import { StepFrame } from './StepFrame';
 
 export interface PlayerProps {
+  readonly client: ClientRecord;
   readonly drill: DrillRecord;
   readonly onClose: () => void;
   readonly wide: boolean;
@@ -30,7 +39,7 @@ function useNow(running: boolean): number {
 }
 
 /** One drill, big enough to read from the floor. */
-export function Player({ drill, onClose, wide, width }: PlayerProps) {
+export function Player({ client, drill, onClose, wide, width }: PlayerProps) {
   const t = useText();
   const write = useWrite();
   const row = oneDrill(drill.drill);
@@ -101,12 +110,19 @@ export function Player({ drill, onClose, wide, width }: PlayerProps) {
         gap="$5"
         alignItems={wide ? 'flex-start' : 'stretch'}
       >
-        <View
-          alignItems="center"
-          role="timer"
-          aria-label={t('player.remaining', { seconds: Math.ceil(left) })}
-        >
-          <TimeArc left={left} whole={setSeconds(row.dose)} size={Math.min(width - 60, 260)} />
+        <View alignItems="center" gap="$3">
+          <PoseFigure
+            client={client}
+            poses={DRILL_POSES[drill.drill]}
+            side={drill.side}
+            view="quarter"
+            moving={running}
+            width={Math.min(width - 60, 420)}
+            height={wide ? 300 : 200}
+          />
+          <View role="timer" aria-label={t('player.remaining', { seconds: Math.ceil(left) })}>
+            <TimeArc left={left} whole={setSeconds(row.dose)} size={wide ? 220 : 168} />
+          </View>
         </View>
         <View gap="$3" flex={1}>
           <Words fontSize="$4" lineHeight="$4">

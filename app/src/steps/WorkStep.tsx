@@ -178,6 +178,7 @@ function DoDrills({ open, onStep, wide, width, found }: StepProps & { found: Tra
     return (
       <Player
         key={current.id}
+        client={open.visit.client}
         drill={current}
         onClose={() => setPlaying(null)}
         wide={wide}

@@ -1,4 +1,5 @@
 import { View } from '@tamagui/core';
+import { startTransition, useOptimistic } from 'react';
 import { usePalette } from './usePalette';
 import { Numeral, Words } from './text';
 
@@ -17,7 +18,14 @@ export interface SliderProps {
 /** A value to pull along a line; arrow keys move it a step. */
 export function Slider({ label, value, least, most, step, unit, onChange, word }: SliderProps) {
   const palette = usePalette();
-  const said = word ?? (unit === '°' ? `${value}°` : `${value} ${unit}`);
+  // The thumb follows the hand at once; what hangs on the value may take a few frames.
+  const [held, hold] = useOptimistic(value);
+  const pull = (next: number) =>
+    startTransition(() => {
+      hold(next);
+      onChange(next);
+    });
+  const said = word ?? (unit === '°' ? `${held}°` : `${held} ${unit}`);
   return (
     <View gap={0} alignSelf="stretch">
       <View flexDirection="row" justifyContent="space-between" alignItems="baseline" gap="$2">
@@ -35,8 +43,8 @@ export function Slider({ label, value, least, most, step, unit, onChange, word }
         min={least}
         max={most}
         step={step}
-        value={value}
-        onChange={(event) => onChange(Number(event.target.value))}
+        value={held}
+        onChange={(event) => pull(Number(event.target.value))}
         style={{ width: '100%', height: 48, margin: 0, accentColor: palette.accent }}
       />
     </View>

@@ -1,5 +1,5 @@
 import { bindingAt, type Binding } from './binding';
-import { conditionsOf } from './conditions';
+import { conditionsOf, RANGE_LIMITS } from './conditions';
 import { deepest, SAME_DEPTH, squareReaches } from './deepest';
 import { atDepth, balanceOf, patternDepth, thighDepth, type DepthMeasure } from './depth';
 import { descend, type Descent, type Task } from './descend';
@@ -47,9 +47,31 @@ export function settle(problem: PostureProblem, aim: DepthAim, from?: Readonly<R
   const start = startOf(problem, 'thighRad' in aim ? aim.thighRad : shallow(problem));
   let descent = descend(task, from ?? start);
   if (descent.status === 'stuck' && from) descent = descend(task, start);
+  if (descent.status === 'found') descent = orOtherSide(task, descent, start);
   if (descent.status === 'found' && isGranted(problem, aim, descent.state))
     return settledAt(task, descent.state, descent.rounds);
   return againstDeepest(problem, aim, task, descent);
+}
+
+/** So many joints at their end leave a valley to either side; metres to the other one. */
+const MANY_BOUND = 4;
+const TO_OTHER_SIDE = 0.1;
+
+/** Pressed from all sides, a body may stand more easily over the other foot: both are tried. */
+function orOtherSide(
+  task: Task,
+  found: Extract<Descent, { status: 'found' }>,
+  start: Readonly<Row>,
+): Descent {
+  const bound = bindingAt(task.conditions, found.state);
+  const shift = found.state.q[Y];
+  const isPressed = bound.filter(({ limit }) => RANGE_LIMITS.includes(limit)).length >= MANY_BOUND;
+  if (!isPressed || Math.abs(shift) < 1e-4) return found;
+  const across = [...start];
+  across[Y] -= Math.sign(shift) * TO_OTHER_SIDE;
+  const other = descend(task, across);
+  if (other.status === 'stuck') return found;
+  return task.goal.value(other.state) < task.goal.value(found.state) ? other : found;
 }
 
 /** A twist that leads below what `deepest` grants is not a posture of this body. */
@@ -81,7 +103,10 @@ function againstDeepest(
   if (granted && descent.status === 'found') return settledAt(task, descent.state, descent.rounds);
   if (granted) {
     const again = descend(task, low.state.q);
-    if (again.status === 'found') return settledAt(task, again.state, again.rounds);
+    if (again.status === 'found') {
+      const { state, rounds } = orOtherSide(task, again, startOf(problem, depth));
+      return settledAt(task, state, rounds);
+    }
     if (measure.value(low.state) > depth - 1e-5) return settledAt(task, low.state, 0);
   }
   return {
