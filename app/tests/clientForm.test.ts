@@ -49,6 +49,13 @@ it.each([
   ['no number', { mass: 'heavy' }, ['mass: client.number']],
   ['no name', { name: '' }, ['name: client.nameNeeded']],
   ['a thigh in centimetres', { thigh: '47' }, ['thigh: client.lengthRange']],
+  [
+    'a thigh of 70 cm at 1.60 m',
+    { height: '1.60', thigh: '0.70' },
+    [
+      'thigh: a thigh of 70 cm is too long for a height of 1.60 m, where 28 cm to 51 cm would be believed',
+    ],
+  ],
   ['under age without a guardian', { flags: ['minor'] }, ['guardian: client.guardianNeeded']],
   ['under age with one', { flags: ['minor'], guardian: 'Wenna Penhale' }, []],
 ] as [string, Partial<ClientForm>, string[]][])('%s', (_name, part, expected) => {

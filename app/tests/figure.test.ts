@@ -13,10 +13,7 @@ import { curlPath, strandPath, strandWidth } from '../src/thread/strandPath';
 
 const body = bodyOf(1.75, 75);
 const figure = (view: 'back' | 'side') =>
-  drawFigure(
-    VIEW_CAMERAS[view],
-    skeletonOf(squatPosture(body, USUAL_SETUP, PHASE_AIMS.bottom)),
-  );
+  drawFigure(VIEW_CAMERAS[view], skeletonOf(squatPosture(body, USUAL_SETUP, PHASE_AIMS.bottom)));
 
 it('offers each side from behind, and each joint once from the side', () => {
   expect(zoneTargets(figure('back'), 'back').map((one) => one.says)).toEqual([

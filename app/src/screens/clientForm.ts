@@ -1,4 +1,5 @@
 import {
+  bodyProblems,
   J,
   type ClientRecord,
   type FlagId,
@@ -6,6 +7,7 @@ import {
   type HistoryItem,
   type Taped,
 } from '@taxikine/core';
+import type { CustomHelpers } from 'joi';
 import type { TextOf } from '../words/useText';
 
 /** Version of the consent wording in the catalogue; recorded with each consent. */
@@ -68,10 +70,28 @@ const said = (letters: number) => J.string().pattern(new RegExp(`(\\S.*){${lette
 /** The same words for a text that is empty and for one that says nothing. */
 const always = (words: string) => ({ 'string.empty': words, 'string.pattern.base': words });
 
+const LONGEST_M = 0.75;
+
+/** A length that cannot belong to the height typed above it is told where it was typed. */
+const believed =
+  (field: 'thighM' | 'shankM') =>
+  (text: string, helpers: CustomHelpers): unknown => {
+    const [form] = helpers.state.ancestors as ClientForm[];
+    const [heightM, lengthM] = [numberOf(form.height), numberOf(text)];
+    // Not a length in metres at all: that is said already.
+    if (!(heightM > 0 && lengthM < LONGEST_M)) return text;
+    // Any mass that fits the height: the form asks about mass elsewhere.
+    const [problem] = bodyProblems(heightM, 22 * heightM ** 2, { [field]: lengthM });
+    return problem ? helpers.message({ custom: problem.message }) : text;
+  };
+
 /** What the form checks; the record itself is checked again by the server. */
 export function clientFormSchema(t: TextOf) {
   const number = t('client.number');
-  const length = () => numeric(0.05, 0.75, { number, range: t('client.lengthRange') }).allow('');
+  const length = (field: 'thighM' | 'shankM') =>
+    numeric(0.05, LONGEST_M, { number, range: t('client.lengthRange') })
+      .custom(believed(field))
+      .allow('');
   return J.object({
     name: said(1)
       .max(120)
@@ -88,8 +108,8 @@ export function clientFormSchema(t: TextOf) {
     mass: numeric(20, 350, { number, range: t('client.massRange') })
       .required()
       .messages({ 'string.empty': number }),
-    thigh: length(),
-    shank: length(),
+    thigh: length('thighM'),
+    shank: length('shankM'),
     consent: J.string().allow(''),
     guardian: J.when('flags', {
       is: J.array().has('minor'),
