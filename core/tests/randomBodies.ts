@@ -1,4 +1,4 @@
-import { bodyOf, type Body } from '../src';
+import { bodyOf, USUAL_SETUP, type Body } from '../src';
 import { limitsOf, usualCapacities, type SideLimitsDeg } from '../src/solver/limits';
 import { problemOf, type PostureProblem } from '../src/solver/problem';
 import { stanceOf, type StanceSetup } from '../src/solver/stance';
@@ -33,14 +33,7 @@ export function randomBody(random: () => number): Body {
   return bodyOf(heightM, massKg, segments);
 }
 
-export const SETUP: StanceSetup = {
-  stanceCm: 36,
-  toeOutDeg: { left: 10, right: 10 },
-  heelLiftMm: 0,
-  arms: 'forward',
-  hands: 'free',
-  load: { at: 'none', kg: 0 },
-};
+export const SETUP: StanceSetup = USUAL_SETUP;
 
 export const ranges = (
   ankleBendDeg: number,

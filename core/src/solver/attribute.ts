@@ -1,6 +1,6 @@
-import { bodyOf, type Body } from '../body/body';
-import { meanLength } from '../body/body';
+import { bodyOf, meanLength, type Body } from '../body/body';
 import { CHECKS, type RangeCheck } from '../knowledge/checks';
+import { USUAL_SETUP } from '../knowledge/setup';
 import { SIDES, type Side } from '../sides/side';
 import type { Pattern } from '../knowledge/patterns';
 import { radOfDeg } from '../numeric/angle';
@@ -67,16 +67,6 @@ export const orUsual = (limits: LimitsDeg): LimitsDeg => ({
   right: { ...USUAL_RANGES, ...limits.right },
 });
 
-/** How a first look is set up; what a set-up is compared with. */
-const USUAL_STANCE: StanceSetup = {
-  stanceCm: 36,
-  toeOutDeg: { left: 10, right: 10 },
-  heelLiftMm: 0,
-  arms: 'forward',
-  hands: 'free',
-  load: { at: 'none', kg: 0 },
-};
-
 const ANKLE = ['ankleBendDeg', 'ankleBendStraightDeg'] as const;
 const HIP = [
   'hipBendDeg',
@@ -112,7 +102,7 @@ function depthWith(input: AttributionInput, own: ReadonlySet<Part>): number {
       knee: own.has('knees'),
     });
   const shaped = own.has('proportions') ? body : bodyOf(body.heightM, body.massKg);
-  const stance = stanceOf(pattern, own.has('set-up') ? setup : USUAL_STANCE, body.heightM);
+  const stance = stanceOf(pattern, own.has('set-up') ? setup : USUAL_SETUP, body.heightM);
   const ranges = limitsOf({ left: side('left'), right: side('right') }, tuckDeg);
   const answer = deepest(problemOf(shaped, stance, ranges, usualCapacities(body.massKg)));
   // A stance in which nobody of this build can stand at all reaches nothing.
@@ -135,7 +125,7 @@ function partsAtPlay({ body, setup, limits }: AttributionInput): Part[] {
     'right hip': short('right', HIP),
     knees: SIDES.some((side) => short(side, KNEE)),
     proportions: JSON.stringify(plain) !== JSON.stringify(body),
-    'set-up': JSON.stringify(stanceKey(setup)) !== JSON.stringify(stanceKey(USUAL_STANCE)),
+    'set-up': JSON.stringify(stanceKey(setup)) !== JSON.stringify(stanceKey(USUAL_SETUP)),
   };
   return PARTS.filter((part) => atPlay[part]);
 }
