@@ -1,0 +1,86 @@
+import { bodyOf, USUAL_SETUP, type Binding, type Lack } from '@taxikine/core';
+import { at } from '../src/figure/useBackAndForth';
+import { bindingWords, depthWords, lackWords } from '../src/fit/fitWords';
+import { postureApi } from '../src/solver/postureApi';
+import type { TextOf } from '../src/words/useText';
+
+const t = ((key: string, values?: Record<string, unknown>) =>
+  values ? `${key} ${Object.values(values).join(' ')}` : key) as unknown as TextOf;
+
+it.each([
+  [12.4, 'fit.above 12'],
+  [0.6, 'fit.above 1'],
+  [0.4, 'fit.level'],
+  [-0.4, 'fit.level'],
+  [-0.6, 'fit.below 1'],
+])('a thigh at %d° is said as %s', (deg, words) => {
+  expect(depthWords(deg, t)).toBe(words);
+});
+
+it.each([
+  ['nothing', [], ''],
+  ['one side', [{ side: 'right', limit: 'ankleBend' }], 'right fit.limit.ankleBend'],
+  [
+    'both sides as one',
+    [
+      { side: 'left', limit: 'hipBend' },
+      { side: 'right', limit: 'hipBend' },
+    ],
+    'fit.both.hipBend',
+  ],
+  ['not what balance does', [{ side: 'left', limit: 'weightShare' }], ''],
+] as [string, Binding[], string][])('what stops it: %s', (_, binding, words) => {
+  expect(bindingWords(binding, t)).toBe(words);
+});
+
+it.each([
+  [{ side: 'left', limit: 'ankleBend', by: 4.26, unit: 'deg' }, 'left fit.limit.ankleBend +4.3°'],
+  [{ side: 'left', limit: 'ankleBend', by: 12.6, unit: 'deg' }, 'left fit.limit.ankleBend +13°'],
+  [{ side: null, limit: 'balance', by: 3, unit: 'cm' }, 'fit.limit.balance +3.0 cm'],
+] as [Lack, string][])('what is missing: %o', (lack, words) => {
+  expect(lackWords(lack, t)).toBe(words);
+});
+
+it.each([
+  [0, 0],
+  [800, 0.5],
+  [1600, 1],
+  [2000, 1],
+  [2900, 0.5],
+  [3700, 0],
+  [4199, 0],
+  [5000, 0.5],
+])('%d ms into a drill the figure is %d of the way', (ms, place) => {
+  expect(at(ms)).toBeCloseTo(place, 9);
+});
+
+const question = {
+  pattern: 'squat' as const,
+  body: bodyOf(1.75, 75),
+  setup: USUAL_SETUP,
+  limits: {
+    left: { ankleBendDeg: 30, hipBendDeg: 120 },
+    right: { ankleBendDeg: 30, hipBendDeg: 120 },
+  },
+  tuckDeg: 0,
+};
+
+/** What is left of a value on the other side: numbers, words and lists, no functions. */
+const crossed = <T>(value: T): unknown => JSON.parse(JSON.stringify(value));
+
+it('what the worker answers can cross to the page', () => {
+  const found = postureApi.deepest(question);
+  expect(crossed(found)).toEqual(found);
+  expect(found.status).toBe('found');
+  const blocked = postureApi.settle(question, -30);
+  expect(crossed(blocked)).toEqual(blocked);
+  expect(blocked.status).toBe('blocked');
+});
+
+it('a long question tells how far it is, to the end', () => {
+  const told: number[] = [];
+  const input = { ...question, seenDeg: 25 };
+  const { shares, shortfallCm } = postureApi.shares(input, (done, all) => told.push(done / all));
+  expect(told.at(-1)).toBe(1);
+  expect(shares.reduce((sum, { cm }) => sum + cm, 0)).toBeCloseTo(shortfallCm, 9);
+});
