@@ -86,7 +86,7 @@ export * from './trace/caseFile';
 export { LIKELY_ENOUGH, trace, type Reason, type Trace, type TracedCause } from './trace/trace';
 
 export { maybeTrace } from './trace/maybeTrace';
-export { maybeDepthQuestion } from './trace/depthShares';
+export { maybeDepthQuestion, seenDepthDeg } from './trace/depthShares';
 export { measuredLimits } from './trace/measuredLimits';
 export { rangeRatio } from './trace/rangeRatio';
 

@@ -4,6 +4,7 @@ import {
   latestLimits,
   maybeVisitFile,
   orUsual,
+  seenDepthDeg,
   stanceProblems,
   USUAL_SETUP,
   type ClientFile,
@@ -46,14 +47,12 @@ function firstSetup(file: ClientFile, visitId: string | null): Setup {
 function firstSeen(file: ClientFile, visitId: string | null): number | null {
   const visit = visitId ? maybeVisitFile(file, visitId) : null;
   if (!visit) return null;
-  const short = caseFileOf(visit).look.faults.find(({ fault }) => fault === 'depth-short');
-  return short?.value ?? null;
+  return seenDepthDeg(caseFileOf(visit));
 }
 
 function withRange(limits: LimitsDeg, side: Side, range: BenchRange, deg: number | undefined) {
-  const { [range]: dropped, ...rest } = limits[side] ?? {};
-  void dropped;
-  const next: SideLimitsDeg = deg === undefined ? rest : { ...rest, [range]: deg };
+  const next: SideLimitsDeg = { ...limits[side], [range]: deg };
+  if (deg === undefined) delete (next as Record<string, number>)[range];
   return { ...limits, [side]: next };
 }
 

@@ -10,7 +10,7 @@ import { RangeSliders } from '../fit/RangeSliders';
 import { SetupSliders } from '../fit/SetupSliders';
 import { useFitBench, type FitBench } from '../fit/useFitBench';
 import type { Reach } from '../solver/postureApi';
-import { usePosture } from '../solver/usePosture';
+import { usePosture, type Answered } from '../solver/usePosture';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Slider } from '../ui/Slider';
@@ -27,15 +27,14 @@ export function FitScreen({ clientId, visitId }: { clientId: string; visitId: st
   return <Bench file={file.data} visitId={visitId} />;
 }
 
-type Found = Extract<Reach, { status: 'found' }>;
+type Found = Extract<Answered, { status: 'found' }>;
 
 const meanThigh = ({ thighDeg }: PostureReport): number => (thighDeg.left + thighDeg.right) / 2;
 
 /** The last posture that could be drawn, so that the figure stays while the next one is sought. */
-function useLastFound(reach: Reach | null, bench: FitBench) {
-  const [last, setLast] = useState<{ found: Found; shown: Drawable } | null>(null);
-  if (reach?.status === 'found' && reach !== last?.found)
-    setLast({ found: reach, shown: { question: bench.question, q: reach.q } });
+function useLastFound(reach: Answered | null): Found | null {
+  const [last, setLast] = useState<Found | null>(null);
+  if (reach?.status === 'found' && reach !== last) setLast(reach);
   return last;
 }
 
@@ -87,8 +86,8 @@ function useStand(bench: FitBench) {
   const lowest = usePosture(asking, null);
   const asked = usePosture(depthDeg === null ? null : asking, depthDeg);
   const seen = usePosture(seenDeg === null ? null : asking, seenDeg);
-  const drawn = useLastFound(depthDeg === null ? lowest : asked, bench);
-  const against: Drawable | null = seen?.status === 'found' ? { question, q: seen.q } : null;
+  const drawn = useLastFound(depthDeg === null ? lowest : asked);
+  const against: Drawable | null = seen?.status === 'found' ? seen : null;
   const reachDeg = lowest?.status === 'found' ? meanThigh(lowest.posture) : null;
   return { lowest, asked, drawn, against, reachDeg };
 }
@@ -123,13 +122,13 @@ function Scene({ stand, bench, view, width, wide }: SceneProps) {
       <Reached lowest={lowest} reachDeg={reachDeg} problem={bench.problem} />
       {drawn ? (
         <PostureFigure
-          shown={drawn.shown}
-          posture={drawn.found.posture}
+          shown={drawn}
+          posture={drawn.posture}
           against={against}
           view={view}
           width={width}
           height={height}
-          label={postureWords(drawn.found.posture, t)}
+          label={postureWords(drawn.posture, t)}
         />
       ) : (
         <View height={height} />

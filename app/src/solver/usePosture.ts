@@ -3,6 +3,9 @@ import type { PostureQuestion } from '@taxikine/core';
 import type { Reach } from './postureApi';
 import { startPostureWorker, type PostureWorker } from './postureWorker';
 
+/** An answer with the question it belongs to, which may no longer be the one asked now. */
+export type Answered = Reach & { readonly question: PostureQuestion };
+
 interface Waiting {
   readonly question: PostureQuestion;
   readonly thighDeg: number | null;
@@ -15,8 +18,8 @@ interface Waiting {
 export function usePosture(
   question: PostureQuestion | null,
   thighDeg: number | null,
-): Reach | null {
-  const [reach, setReach] = useState<Reach | null>(null);
+): Answered | null {
+  const [reach, setReach] = useState<Answered | null>(null);
   const worker = useRef<PostureWorker | null>(null);
   const busy = useRef(false);
   const next = useRef<Waiting | null>(null);
@@ -38,14 +41,17 @@ export function usePosture(
     const solve = async () => {
       if (busy.current) return;
       busy.current = true;
-      while (next.current && worker.current) {
-        const { question: asked, thighDeg: depth } = next.current;
-        next.current = null;
-        const { ask } = worker.current;
-        const answer = await (depth === null ? ask.deepest(asked) : ask.settle(asked, depth));
-        startTransition(() => setReach(answer));
+      try {
+        while (next.current && worker.current) {
+          const { question: asked, thighDeg: depth } = next.current;
+          next.current = null;
+          const { ask } = worker.current;
+          const answer = await (depth === null ? ask.deepest(asked) : ask.settle(asked, depth));
+          startTransition(() => setReach({ ...answer, question: asked }));
+        }
+      } finally {
+        busy.current = false;
       }
-      busy.current = false;
     };
     void solve();
     // The key holds every value of the question.

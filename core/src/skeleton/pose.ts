@@ -38,8 +38,6 @@ export interface Pose {
   readonly head: number;
   readonly legs: Readonly<Record<Side, LegPose>>;
   readonly arms: Readonly<Record<Side, ArmPose>>;
-  /** A thing the body leans on: the wall ahead, or a door frame beside. */
-  readonly prop?: 'wall' | 'doorway';
 }
 
 /** What a living body shows, in degrees; every pose keeps within it. */

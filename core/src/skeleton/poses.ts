@@ -131,7 +131,6 @@ export const POSES = [
       right: leg({ hip: -12, knee: 2, ankle: 28 }),
     },
     arms: both(arm({ raise: 88, out: 2, elbow: 34, wrist: 62 })),
-    prop: 'wall',
   },
   {
     id: 'doorway-leg',
@@ -140,7 +139,6 @@ export const POSES = [
     lean: -90,
     legs: { left: leg({ hip: 82, knee: 6, ankle: 4 }), right: leg({ hip: 0, knee: 3 }) },
     arms: both(arm({ raise: -2, out: 16, elbow: 4 })),
-    prop: 'doorway',
   },
   {
     id: 'all-fours',

@@ -1,12 +1,12 @@
 import { degOfRad, radOfDeg } from '../numeric/angle';
 import type { Binding } from './binding';
-import { deepest } from './deepest';
-import { fit, type Fit, type FitAim, type FitInput } from './fit';
+import { deepest, type Deepest } from './deepest';
+import { fit, type Fit, type FitAim } from './fit';
 import type { Excess } from './excess';
 import { limitsOf, usualCapacities, type LimitsDeg } from './limits';
 import { postureReport, type PostureReport } from './postureReport';
 import { problemOf, type PostureProblem } from './problem';
-import { settle, type DepthAim } from './settle';
+import { settle, type DepthAim, type Settled } from './settle';
 import { stanceOf, type StanceSetup } from './stance';
 import type { Body } from '../body/body';
 import type { Pattern } from '../knowledge/patterns';
@@ -56,13 +56,20 @@ export const problemFrom = (question: PostureQuestion): PostureProblem => {
   return problemOf(body, stance, limitsOf(limits, tuckDeg), usualCapacities(body.massKg));
 };
 
+const answerOf = (problem: PostureProblem, answer: Deepest | Settled): PostureAnswer =>
+  'by' in answer
+    ? { status: 'blocked', lacks: answer.by.map(lackOf) }
+    : {
+        status: 'found',
+        posture: postureReport(problem, answer.state),
+        binding: answer.binding,
+        state: answer.state,
+      };
+
 /** The deepest posture, reported. */
 export function askDeepest(question: PostureQuestion): PostureAnswer {
   const problem = problemFrom(question);
-  const answer = deepest(problem);
-  if (answer.status === 'impossible') return { status: 'blocked', lacks: answer.by.map(lackOf) };
-  const { state, binding } = answer;
-  return { status: 'found', posture: postureReport(problem, state), binding, state };
+  return answerOf(problem, deepest(problem));
 }
 
 /** The likely posture at a depth in degrees, reported. */
@@ -76,10 +83,7 @@ export function askSettle(
     'thighDeg' in aim
       ? { thighRad: radOfDeg(aim.thighDeg) }
       : { leanRad: radOfDeg(aim.trunkLeanDeg) };
-  const answer = settle(problem, depth, from ? [...from] : undefined);
-  if (answer.status === 'blocked') return { status: 'blocked', lacks: answer.by.map(lackOf) };
-  const { state, binding } = answer;
-  return { status: 'found', posture: postureReport(problem, state), binding, state };
+  return answerOf(problem, settle(problem, depth, from ? [...from] : undefined));
 }
 
 /** The set-up that fits an aim; null where none does. */
@@ -88,14 +92,7 @@ export function askFit(
   aim: FitAim,
   onTried?: (done: number, all: number) => boolean | void,
 ): Fit | null {
-  const { pattern, body, setup, limits, tuckDeg } = question;
-  const input: FitInput = {
-    pattern,
-    body,
-    setup,
-    limits: limitsOf(limits, tuckDeg),
-    capacities: usualCapacities(body.massKg),
-  };
-  const answer = fit(input, aim, onTried);
+  const { limits, capacities } = problemFrom(question);
+  const answer = fit({ ...question, limits, capacities }, aim, onTried);
   return answer.status === 'fitted' ? answer.fit : null;
 }

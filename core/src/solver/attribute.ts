@@ -1,9 +1,9 @@
 import { bodyOf, meanLength, type Body } from '../body/body';
-import { CHECKS, type RangeCheck } from '../knowledge/checks';
+import { oneCheck, type RangeCheck } from '../knowledge/checks';
 import { USUAL_SETUP } from '../knowledge/setup';
 import { SIDES, type Side } from '../sides/side';
 import type { Pattern } from '../knowledge/patterns';
-import { radOfDeg } from '../numeric/angle';
+import { degOfRad, radOfDeg } from '../numeric/angle';
 import { deepest } from './deepest';
 import { limitsOf, usualCapacities, type LimitsDeg, type SideLimitsDeg } from './limits';
 import { problemOf } from './problem';
@@ -46,8 +46,7 @@ export interface AttributionInput {
   readonly seenDeg: number | null;
 }
 
-const normOf = (id: string): number =>
-  (CHECKS.find((row) => row.id === id) as RangeCheck).norm.usual[0];
+const normOf = (id: string): number => (oneCheck(id) as RangeCheck).norm.usual[0];
 
 /** Heel to buttock, lying: mean of healthy adults. No check of the table measures it yet. */
 const USUAL_KNEE_BEND_DEG = 140;
@@ -187,10 +186,9 @@ export function attribute(
   const seen = input.seenDeg === null ? null : radOfDeg(input.seenDeg);
   const rest: Share[] =
     seen === null ? [] : [{ part: 'not explained by range', cm: cm(seen) - cm(reach) }];
-  const deg = (rad: number) => (rad * 180) / Math.PI;
   return {
-    usualDeg: deg(usual),
-    reachDeg: deg(reach),
+    usualDeg: degOfRad(usual),
+    reachDeg: degOfRad(reach),
     seenDeg: input.seenDeg,
     shortfallCm: cm(seen ?? reach) - cm(usual),
     shares: [...parts.map((part, i) => ({ part, cm: cmOf[i] })), ...rest],

@@ -3,7 +3,7 @@ import { SIDES, type Side } from '../sides/side';
 import type { PostureProblem } from './problem';
 import type { Moments, PostureState } from './state';
 import { tuckOn } from './effort';
-import { LEAN, SIDE_LEAN, TILT, TURN, X, Y, Z } from './variables';
+import { LEAN, SIDE_LEAN, TILT, TURN, Y, Z } from './variables';
 
 type Sided<T> = Readonly<Record<Side, T>>;
 
@@ -63,6 +63,3 @@ export function postureReport(problem: PostureProblem, state: PostureState): Pos
     comM: com,
   };
 }
-
-/** The posture as the figure is drawn from it. */
-export const pelvisOf = ({ q }: PostureState): [number, number, number] => [q[X], q[Y], q[Z]];

@@ -18,7 +18,7 @@ export type Settled =
       readonly status: 'settled';
       readonly state: PostureState;
       readonly binding: readonly Binding[];
-      /** Weight of each limit: what a radian more of it would save of the effort. */
+      /** Steps it took; 0 for a depth that only the deepest posture has. */
       readonly rounds: number;
     }
   /** The depth is out of reach; what is in the way and by how much (radians, metres or a share). */
@@ -50,7 +50,7 @@ export function settle(problem: PostureProblem, aim: DepthAim, from?: Readonly<R
   if (descent.status === 'found') descent = orOtherSide(task, descent, start);
   if (descent.status === 'found' && isGranted(problem, aim, descent.state))
     return settledAt(task, descent.state, descent.rounds);
-  return againstDeepest(problem, aim, task, descent);
+  return againstDeepest(problem, aim, task, descent, start);
 }
 
 /** So many joints at their end leave a valley to either side; metres to the other one. */
@@ -96,6 +96,7 @@ function againstDeepest(
   aim: DepthAim,
   task: Task,
   descent: Descent,
+  start: Readonly<Row>,
 ): Settled {
   const [measure, depth] = measureOf(problem, aim);
   const low = deepest(problem);
@@ -104,7 +105,7 @@ function againstDeepest(
   if (granted) {
     const again = descend(task, low.state.q);
     if (again.status === 'found') {
-      const { state, rounds } = orOtherSide(task, again, startOf(problem, depth));
+      const { state, rounds } = orOtherSide(task, again, start);
       return settledAt(task, state, rounds);
     }
     if (measure.value(low.state) > depth - 1e-5) return settledAt(task, low.state, 0);

@@ -1,5 +1,5 @@
 import type { Body } from '../body/body';
-import { degOfRad, radOfDeg } from '../numeric/angle';
+import { radOfDeg } from '../numeric/angle';
 import type { Binding } from './binding';
 import { conditionsOf } from './conditions';
 import { atDepth, balanceOf, thighDepth } from './depth';
@@ -38,7 +38,7 @@ export function stanceProblems(body: Body, pattern: Pattern, setup: StanceSetup)
     return [{ field: 'load.kg', message }];
   }
   if (worst.limit === 'legLength') return [tooFarApart(problem, setup)];
-  const message = `nobody of this build can stand so: ${worst.limit} is exceeded`;
+  const message = 'nobody of this build can stand so';
   return [{ field: stance.rear ? 'stepCm' : 'stanceCm', message }];
 }
 
@@ -77,6 +77,6 @@ function standingExcess(problem: PostureProblem): Excess[] {
     start,
   );
   if (descent.status === 'found') return [];
-  const by = excessAt(problem, equalities, start);
-  return by.length > 0 ? by : [{ side: null, limit: 'balance', by: degOfRad(0) }];
+  // A posture that exceeds nothing is a way to stand after all.
+  return excessAt(problem, equalities, start);
 }

@@ -1,6 +1,7 @@
 import { SIDES, type Side } from '../sides/side';
 import type { LimitsDeg, SideLimitsDeg } from '../solver/limits';
 import type { CheckFinding } from './caseFile';
+import { bestOf } from './observe/observeChecks';
 
 /** Which check measures which limit of the posture model. */
 export const LIMIT_OF_CHECK: Readonly<Record<string, keyof SideLimitsDeg>> = {
@@ -26,17 +27,10 @@ function withinJoint(limits: SideLimitsDeg): SideLimitsDeg {
   return next;
 }
 
-/** The range a check found: what the joint has, with the trunk's brake off if that was tried. */
-function rangeOf({ passive, active, braced }: CheckFinding): number | undefined {
-  const values = [passive ?? active, typeof braced === 'number' ? braced : undefined];
-  const known = values.filter((value) => value !== undefined);
-  return known.length > 0 ? Math.max(...known) : undefined;
-}
-
 function limitsOn(side: Side, checks: readonly CheckFinding[]): SideLimitsDeg {
   const found = checks.flatMap((check) => {
     const limit = LIMIT_OF_CHECK[check.check];
-    const deg = rangeOf(check);
+    const deg = bestOf(check);
     return limit && check.side === side && deg !== undefined ? [[limit, deg] as const] : [];
   });
   return withinJoint(Object.fromEntries(found));

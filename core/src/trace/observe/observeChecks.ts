@@ -11,7 +11,7 @@ const numberOf = (value: number | string | undefined): number | undefined =>
   typeof value === 'number' ? value : undefined;
 
 /** What a range is worth as a range: without the brake of a loose trunk, if that was tried. */
-const bestOf = (check: CheckFinding): number | undefined => {
+export const bestOf = (check: CheckFinding): number | undefined => {
   const values = [check.passive ?? check.active, numberOf(check.braced)].filter(
     (v) => v !== undefined,
   );
