@@ -8,7 +8,7 @@ import {
   type StanceSetup,
 } from '../src';
 import { shapley } from '../src/solver/attribute';
-import { quadraticStep } from '../src/solver/quadraticStep';
+import { QuadraticSteps } from '../src/solver/quadraticSteps';
 import { ranges, SETUP } from './randomBodies';
 
 const both = (ankle: number, hip = 120, knee = 150): LimitsDeg => ({
@@ -166,24 +166,21 @@ describe('attribution', () => {
 it('Shapley values of a glove game: the rare glove is worth most', () => {
   // Players 0 and 1 hold left gloves, player 2 the only right one; a pair is worth 1.
   const worth = (members: number) => (members & 4 && members & 3 ? 1 : 0);
-  const values = shapley(3, worth);
+  const values = shapley(Array.from({ length: 8 }, (_, members) => worth(members)));
   expect(values[0]).toBeCloseTo(1 / 6, 12);
   expect(values[1]).toBeCloseTo(1 / 6, 12);
   expect(values[2]).toBeCloseTo(2 / 3, 12);
 });
 
 describe('quadratic step', () => {
-  const identity = [
-    [1, 0],
-    [0, 1],
-  ];
+  const identity = [1, 0, 0, 1];
   it.each([
     ['free', [], [], 0, [-3, -4]],
     ['held from below', [[1, 0]], [-1], 0, [-1, -4]],
     ['an equality from above', [[1, 1]], [2], 1, [1.5, 0.5]],
     ['a condition that does not bind', [[1, 0]], [-9], 0, [-3, -4]],
   ] as const)('%s', (_, normals, least, equalities, step) => {
-    const answer = quadraticStep(identity, [3, 4], { normals, least, equalities });
+    const answer = new QuadraticSteps(2).find(identity, [3, 4], { normals, least, equalities });
     if (answer.status !== 'found') throw new Error('contradiction');
     answer.step.forEach((value, i) => expect(value).toBeCloseTo(step[i], 9));
   });
@@ -193,7 +190,11 @@ describe('quadratic step', () => {
       [1, 0],
       [-1, 0],
     ];
-    const answer = quadraticStep(identity, [0, 0], { normals, least: [1, 1], equalities: 0 });
+    const answer = new QuadraticSteps(2).find(identity, [0, 0], {
+      normals,
+      least: [1, 1],
+      equalities: 0,
+    });
     expect(answer.status).toBe('contradiction');
   });
 });

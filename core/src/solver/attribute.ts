@@ -4,9 +4,9 @@ import { USUAL_SETUP } from '../knowledge/setup';
 import { SIDES, type Side } from '../sides/side';
 import type { Pattern } from '../knowledge/patterns';
 import { degOfRad, radOfDeg } from '../numeric/angle';
-import { deepest } from './deepest';
+import { depthsOfSets, type PartsFamily } from './depthsOfSets';
 import { limitsOf, usualCapacities, type LimitsDeg, type SideLimitsDeg } from './limits';
-import { problemOf } from './problem';
+import { problemOf, type PostureProblem } from './problem';
 import { stanceOf, type StanceSetup } from './stance';
 
 /** What a shortfall of depth can be put down to. */
@@ -91,8 +91,8 @@ function sideWith(given: SideLimitsDeg, own: Readonly<Record<'ankle' | 'hip' | '
   return { ...usual, ...kept };
 }
 
-/** Depth with some parts as the client has them and all others usual, as a thigh angle. */
-function depthWith(input: AttributionInput, own: ReadonlySet<Part>): number {
+/** The problem with some parts as the client has them and all others usual. */
+function problemWith(input: AttributionInput, own: ReadonlySet<Part>): PostureProblem {
   const { pattern, body, setup, limits, tuckDeg } = input;
   const side = (one: Side) =>
     sideWith(limits[one] ?? {}, {
@@ -103,9 +103,26 @@ function depthWith(input: AttributionInput, own: ReadonlySet<Part>): number {
   const shaped = own.has('proportions') ? body : bodyOf(body.heightM, body.massKg);
   const stance = stanceOf(pattern, own.has('set-up') ? setup : USUAL_SETUP, body.heightM);
   const ranges = limitsOf({ left: side('left'), right: side('right') }, tuckDeg);
-  const answer = deepest(problemOf(shaped, stance, ranges, usualCapacities(body.massKg)));
+  return problemOf(shaped, stance, ranges, usualCapacities(body.massKg));
+}
+
+/** These change body or stance; all other parts narrow a range. */
+const OTHER_THAN_RANGE: readonly Part[] = ['proportions', 'set-up'];
+
+/** Depth of every set of parts, as a thigh angle. */
+function depthsOf(
+  input: AttributionInput,
+  parts: readonly Part[],
+  onWorked: (done: number, all: number) => void,
+): number[] {
+  const family: PartsFamily = {
+    count: parts.length,
+    problemOf: (members) => problemWith(input, new Set(parts.filter((_, i) => members & (1 << i)))),
+    narrows: (part) => !OTHER_THAN_RANGE.includes(parts[part]),
+  };
+  const answers = depthsOfSets(family, (done) => onWorked(done, 1 << parts.length));
   // A stance in which nobody of this build can stand at all reaches nothing.
-  return answer.status === 'reached' ? answer.depthRad : Math.PI / 2;
+  return answers.map((one) => (one.status === 'reached' ? one.depthRad : Math.PI / 2));
 }
 
 /** Which of the parts differ from usual; the others share nothing and need no working out. */
@@ -138,9 +155,13 @@ function weightOf(size: number, count: number): number {
   return weight;
 }
 
-/** Each player's mean gain over all orders in which players could join (L. S. Shapley 1953). */
-export function shapley(count: number, worth: (members: number) => number): number[] {
-  const values = Array.from({ length: 1 << count }, (_, members) => worth(members));
+/**
+ * Each player's mean gain over all orders in which players could join (L. S. Shapley 1953).
+ *
+ * @param values what each set of players is worth, a bit of its index for each player
+ */
+export function shapley(values: readonly number[]): number[] {
+  const count = Math.log2(values.length);
   return Array.from({ length: count }, (_, player) => {
     let sum = 0;
     for (let members = 0; members < values.length; members++) {
@@ -172,17 +193,9 @@ export function attribute(
   const parts = partsAtPlay(input);
   const thighM = meanLength(bodyOf(input.body.heightM, input.body.massKg), 'thighM');
   const cm = (thighRad: number) => 100 * thighM * Math.sin(thighRad);
-  const depths = new Map<number, number>();
-  const worth = (members: number): number => {
-    const own = new Set(parts.filter((_, i) => members & (1 << i)));
-    const depth = depthWith(input, own);
-    depths.set(members, depth);
-    onWorked(depths.size, 1 << parts.length);
-    return cm(depth);
-  };
-  const cmOf = shapley(parts.length, worth);
-  const usual = depths.get(0)!;
-  const reach = depths.get((1 << parts.length) - 1)!;
+  const depths = depthsOf(input, parts, onWorked);
+  const cmOf = shapley(depths.map(cm));
+  const [usual, reach] = [depths[0], depths[depths.length - 1]];
   const seen = input.seenDeg === null ? null : radOfDeg(input.seenDeg);
   const rest: Share[] =
     seen === null ? [] : [{ part: 'not explained by range', cm: cm(seen) - cm(reach) }];

@@ -1,7 +1,7 @@
 import { radOfDeg } from '../numeric/angle';
 import { SIDES, type MaybeSide, type Side } from '../sides/side';
 import type { SideLimits } from './limits';
-import type { PostureProblem } from './problem';
+import type { ProblemParts } from './problem';
 import type { PostureSlopes } from './slopes';
 import type { PostureState } from './state';
 import { LEAN, mix, RISE, scaled, SIDE_LEAN, TILT, TURN, Z, zeroRow, type Row } from './variables';
@@ -119,7 +119,7 @@ function jointConditions(side: Side, limits: SideLimits, tuckRad: number): Condi
       limit: 'hipOpen',
       side,
       slack: ({ legs }) => limits.hipOpen - legs[side].hipOpenRad,
-      row: (_, { legs }) => scaled(-1, legs[side].hipOpen),
+      row: (_, { legs }) => scaled(-1, legs[side].hipOpen()),
     },
   ];
   return plain.filter(({ limit }) => Number.isFinite(limits[limit as keyof SideLimits]));
@@ -183,7 +183,7 @@ function rearConditions(side: Side, limits: SideLimits): Condition[] {
       limit: 'kneeOnFloor',
       side,
       slack: ({ legs }) => legs[side].knee[2] - KNEE_RADIUS,
-      row: (_, { legs }) => legs[side].kneeAlong([0, 0, 1]),
+      row: (_, { legs }) => legs[side].along([0, 0, 1], 0, 1),
     },
   ];
 }
@@ -193,7 +193,7 @@ const hipsBehind = (side: Side, thighM: number): Condition => ({
   limit: 'hipsBehind',
   side,
   slack: ({ legs }) => thighM - (legs[side].ankle[0] - legs[side].hip[0]),
-  row: (_, { legs }) => legs[side].hipAlong([1, 0, 0]),
+  row: (_, { legs }) => legs[side].along([1, 0, 0], 1, 0),
 });
 
 const softKnee = (side: Side): Condition => ({
@@ -204,10 +204,10 @@ const softKnee = (side: Side): Condition => ({
 });
 
 /** Least share of the weight on each foot. */
-const leastShare = ({ stance, feet }: PostureProblem, side: Side): number =>
+const leastShare = ({ stance, feet }: ProblemParts, side: Side): number =>
   !stance.rear ? LEAST_SHARE : feet[side].rises ? LEAST_REAR : LEAST_FRONT;
 
-function wholeConditions(problem: PostureProblem): Condition[] {
+function wholeConditions(problem: ProblemParts): Condition[] {
   const { post } = problem.stance;
   const [left, right] = [leastShare(problem, 'left'), leastShare(problem, 'right')];
   return [
@@ -237,7 +237,7 @@ function wholeConditions(problem: PostureProblem): Condition[] {
 }
 
 /** All that must hold of a posture of this problem, besides balance. */
-export function conditionsOf(problem: PostureProblem): Condition[] {
+export function conditionsOf(problem: ProblemParts): Condition[] {
   const { body, stance, limits, feet } = problem;
   const sided = SIDES.flatMap((side) => [
     legLength(side),

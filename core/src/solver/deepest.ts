@@ -1,15 +1,15 @@
 import { withLimbsOf } from '../body/body';
 import { SIDES, type Side } from '../sides/side';
 import { bindingAt, type Binding } from './binding';
-import { conditionsOf, type Condition } from './conditions';
+import type { Condition } from './conditions';
 import { excessAt, type Excess } from './excess';
 import { atDepth, balanceOf, patternDepth } from './depth';
 import { descend, type Task } from './descend';
 import { lowest, squarest } from './goals';
 import { bestOfBoth } from './limits';
-import { problemOf, type PostureProblem } from './problem';
+import { problemOf, withLimits, type PostureProblem } from './problem';
 import { stateOf, type PostureState } from './state';
-import { shallow, shinsOver, startOf } from './start';
+import { moved, shallow, shinsOver, startOf } from './start';
 import type { Stance } from './stance';
 import { freeOf, mix, squareOf, Y, type Row } from './variables';
 
@@ -29,7 +29,7 @@ const lowestTask = (problem: PostureProblem, free: readonly number[]): Task => (
   free,
   goal: lowest(patternDepth(problem)),
   equalities: balanceOf(problem),
-  conditions: conditionsOf(problem),
+  conditions: problem.conditions,
 });
 
 /** Depths nearer to each other than this are one depth to the solver, in radians. */
@@ -73,7 +73,7 @@ function reached(problem: PostureProblem, state: PostureState): Deepest {
     status: 'reached',
     state,
     depthRad: patternDepth(problem).value(state),
-    binding: bindingAt(conditionsOf(problem), state),
+    binding: bindingAt(problem.conditions, state),
   };
 }
 
@@ -88,12 +88,6 @@ const TO_EITHER_SIDE: readonly (readonly number[])[] = [
   [0.2, 0.16],
   [-0.2, -0.16],
 ];
-
-function moved(q: Readonly<Row>, shiftM: number): Row {
-  const next = [...q];
-  next[Y] += shiftM;
-  return next;
-}
 
 /**
  * The lowest of several valleys; each is a list of starts of which the first that arrives counts.
@@ -145,7 +139,7 @@ function squarestAt(
       free: freeOf(problem.stance),
       goal: squarest,
       equalities: [...balanceOf(problem), atDepth(patternDepth(problem), depth)],
-      conditions: conditionsOf(problem),
+      conditions: problem.conditions,
     },
     from,
   );
@@ -155,6 +149,7 @@ function squarestAt(
 /** The same body and stance with one side's limbs and the better side's ranges on both. */
 function mirroredBest(problem: PostureProblem, side: Side): PostureProblem {
   const { body, stance, limits, capacities } = problem;
+  if (hasEvenLegs(problem)) return withLimits(problem, bestOfBoth(limits));
   const both = mirroredStance(stance, side);
   return problemOf(withLimbsOf(body, side), both, bestOfBoth(limits), capacities);
 }
@@ -167,8 +162,8 @@ export function squareReaches(problem: PostureProblem, depthRad: number): boolea
   if (problem.stance.pattern !== 'hinge') {
     const best = mirroredBest(problem, 'left');
     const state = stateOf(best, shinsOver(best, depthRad));
-    const holds = ({ slack }: Condition) => slack(state) > 0;
-    if (Math.abs(state.offLine) < 1e-9 && conditionsOf(best).every(holds)) return true;
+    const holds = ({ slack }: Condition) => slack(state) > -1e-9;
+    if (Math.abs(state.offLine) < 1e-9 && best.conditions.every(holds)) return true;
   }
   return depthRad >= squareBound(problem) - SAME_DEPTH;
 }
@@ -193,8 +188,13 @@ const mirroredStance = (stance: Stance, side: Side): Stance => ({
   kneeCueRad: { left: stance.kneeCueRad[side], right: stance.kneeCueRad[side] },
 });
 
-const isSame = <T extends object>({ left, right }: Readonly<Record<Side, T>>): boolean =>
-  left === right || JSON.stringify(left) === JSON.stringify(right);
+function isSame<T extends object>({ left, right }: Readonly<Record<Side, T>>): boolean {
+  if (left === right) return true;
+  const names = Object.keys(left) as (keyof T)[];
+  return names.every((name) => left[name] === right[name] || isSameLine(left[name], right[name]));
+}
+
+const isSameLine = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 
 const hasEvenLegs = ({ body, stance: { toeOutRad, kneeCueRad } }: PostureProblem): boolean =>
   isSame(body.sides) && toeOutRad.left === toeOutRad.right && kneeCueRad.left === kneeCueRad.right;

@@ -1,7 +1,6 @@
-import type { Matrix } from './cholesky';
 import type { Condition } from './conditions';
 import type { PostureProblem } from './problem';
-import { quadraticStep } from './quadraticStep';
+import { QuadraticSteps, type QuadraticStep } from './quadraticSteps';
 import { slopesOf, type PostureSlopes } from './slopes';
 import { stateOf, type PostureState } from './state';
 import { STEP, type Row } from './variables';
@@ -12,17 +11,17 @@ export interface Equality {
   readonly row: (state: PostureState, slopes: PostureSlopes) => Row;
 }
 
-/** What is made least: its value, its gradient and a positive curvature in the free variables. */
+/** A positive curvature, by pairs of variables. */
+export type Curvature = (i: number, j: number) => number;
+
+/** What is made least. */
 export interface Goal {
   readonly value: (state: PostureState) => number;
-  readonly model: (state: PostureState, slopes: PostureSlopes) => GoalModel;
+  readonly gradient: (state: PostureState, slopes: PostureSlopes) => Readonly<Row>;
+  /** Asked for at the start, and again where what was learned since misleads. */
+  readonly curvature: (state: PostureState, slopes: PostureSlopes) => Curvature;
   /** Learn the rest of the curvature from step to step. */
   readonly secant: boolean;
-}
-
-export interface GoalModel {
-  readonly gradient: Row;
-  readonly curvature: (i: number, j: number) => number;
 }
 
 export interface Task {
@@ -33,13 +32,17 @@ export interface Task {
   readonly conditions: readonly Condition[];
 }
 
-export type Descent =
-  | { readonly status: 'found'; readonly state: PostureState; readonly rounds: number }
-  | { readonly status: 'stuck'; readonly state: PostureState; readonly rounds: number };
+export interface Descent {
+  readonly status: 'found' | 'stuck';
+  readonly state: PostureState;
+  readonly rounds: number;
+}
 
 const ROUNDS = 80;
 /** A step below this, in units of `STEP`, has arrived. */
 const ARRIVED = 1e-8;
+/** After one below this the next would have arrived: steps shrink faster and faster. */
+const LAST = 1e-5;
 const HELD = 1e-9;
 /** How many postures a step may be compared with. */
 const MEMORY = 5;
@@ -55,7 +58,7 @@ interface Place {
 }
 
 interface Local {
-  readonly model: GoalModel;
+  readonly slopes: PostureSlopes;
   readonly gradient: readonly number[];
   readonly normals: readonly (readonly number[])[];
 }
@@ -78,17 +81,31 @@ function placeOf({ goal, equalities, conditions }: Task, state: PostureState): P
 
 function localOf({ problem, goal, equalities, conditions, free }: Task, { state }: Place): Local {
   const slopes = slopesOf(problem, state);
-  const model = goal.model(state, slopes);
-  const normals: number[][] = [];
+  const normals: Readonly<Row>[] = [];
   for (const { row } of equalities) normals.push(pick(free, row(state, slopes)));
   for (const { row } of conditions) normals.push(pick(free, row(state, slopes)));
-  return { model, gradient: pick(free, model.gradient), normals };
+  return { slopes, gradient: pick(free, goal.gradient(state, slopes)), normals };
 }
 
-function pick(free: readonly number[], row: Readonly<Row>): number[] {
+/** The free part of a row; the row itself where the free variables come first in it. */
+function pick(free: readonly number[], row: Readonly<Row>): Readonly<Row> {
+  if (free[free.length - 1] === free.length - 1) return row;
   const out: number[] = [];
   for (let i = 0; i < free.length; i++) out.push(row[free[i]]);
   return out;
+}
+
+/** A search under way: where it is and what it has learned. */
+interface Walk {
+  place: Place;
+  local: Local;
+  /** Curvature learned from steps; none at first and after it has misled. */
+  secant: number[] | null;
+  penalty: number;
+  readonly quadratic: QuadraticSteps;
+  readonly recent: Place[];
+  /** How many steps went only part of the way to where the limits hold. */
+  partly: number;
 }
 
 /**
@@ -97,42 +114,69 @@ function pick(free: readonly number[], row: Readonly<Row>): number[] {
  * until goal and violations together are less.
  */
 export function descend(task: Task, start: Readonly<Row>): Descent {
-  let place = placeOf(task, stateOf(task.problem, start));
-  let local = localOf(task, place);
-  let penalty = 1;
-  let secant: Matrix | null = null;
+  const place = placeOf(task, stateOf(task.problem, start));
+  const local = localOf(task, place);
   const recent = [place];
+  const quadratic = new QuadraticSteps(task.free.length);
+  const walk: Walk = { place, local, secant: null, penalty: 1, quadratic, recent, partly: 0 };
   for (let rounds = 1; rounds <= ROUNDS; rounds++) {
-    const hessian = secant ?? curvatureOf(task, local.model);
-    const answer = quadraticStep(hessian, local.gradient, {
-      normals: local.normals,
-      least: place.least,
-      equalities: task.equalities.length,
-    });
-    if (answer.status === 'contradiction') return { status: 'stuck', state: place.state, rounds };
-    const { step, multipliers } = answer;
-    if (sizeOf(task, step) < ARRIVED && place.violation < HELD)
-      return { status: 'found', state: place.state, rounds };
-    for (const weight of multipliers) penalty = Math.max(penalty, 1.5 * Math.abs(weight));
-    const next = shortened(task, place, step, recent, penalty);
-    if (!next && secant) {
-      // What was learned of the curvature misleads here: forget it and step again.
-      secant = null;
-      continue;
-    }
-    if (!next) {
-      const settled = place.violation < HELD && sizeOf(task, step) < 1e-5;
-      return { status: settled ? 'found' : 'stuck', state: place.state, rounds };
-    }
-    const nextLocal = localOf(task, next);
-    if (task.goal.secant)
-      secant = learned(hessian, moveOf(task, place, next), change(local, nextLocal, multipliers));
-    place = next;
-    local = nextLocal;
-    recent.unshift(place);
-    if (recent.length > MEMORY) recent.pop();
+    const status = advance(task, walk);
+    if (status !== 'under way') return { status, state: walk.place.state, rounds };
   }
-  return { status: 'stuck', state: place.state, rounds: ROUNDS };
+  return { status: 'stuck', state: walk.place.state, rounds: ROUNDS };
+}
+
+function advance(task: Task, walk: Walk): Descent['status'] | 'under way' {
+  const { place, local } = walk;
+  const hessian = walk.secant ?? curvatureOf(task, place, local);
+  const answer = steppedFrom(task, walk, hessian);
+  if (answer.status === 'contradiction') return 'stuck';
+  const { step, multipliers } = answer;
+  const size = sizeOf(task, step);
+  if (size < ARRIVED && place.violation < HELD) return 'found';
+  for (const weight of multipliers) walk.penalty = Math.max(walk.penalty, 1.5 * Math.abs(weight));
+  const next = shortened(task, walk, step, size);
+  if (!next && walk.secant) {
+    // What was learned of the curvature misleads here: forget it and step again.
+    walk.secant = null;
+    return 'under way';
+  }
+  if (!next) return place.violation < HELD && size < 1e-5 ? 'found' : 'stuck';
+  moveTo(walk, next);
+  if (size < LAST && next.violation < HELD) return 'found';
+  walk.local = localOf(task, next);
+  if (task.goal.secant)
+    walk.secant = learned(hessian, moveOf(task, place, next), change(local, walk, multipliers));
+  return 'under way';
+}
+
+function moveTo(walk: Walk, next: Place): void {
+  walk.place = next;
+  walk.recent.unshift(next);
+  if (walk.recent.length > MEMORY) walk.recent.pop();
+}
+
+/** Far from every posture that holds, a step can make up only a part of what is missing. */
+const PARTS_MADE_UP = [0.5, 0.2, 0.05];
+/** After so many of those nothing holds. */
+const MOST_PARTLY = 8;
+
+/** The quadratic step; when all conditions contradict each other, one that goes part of the way. */
+function steppedFrom(task: Task, walk: Walk, hessian: readonly number[]): QuadraticStep {
+  const { place, local, quadratic } = walk;
+  const equalities = task.equalities.length;
+  const { gradient, normals } = local;
+  const stepTo = (least: readonly number[]) =>
+    quadratic.find(hessian, gradient, { normals, least, equalities });
+  let answer = stepTo(place.least);
+  if (answer.status === 'found' || walk.partly === MOST_PARTLY) return answer;
+  walk.partly += 1;
+  for (const part of PARTS_MADE_UP) {
+    const wanted = place.least.map((m, i) => (i < equalities || m > 0 ? part * m : m));
+    answer = stepTo(wanted);
+    if (answer.status === 'found') break;
+  }
+  return answer;
 }
 
 /** The largest move of a step, in units of `STEP`. */
@@ -142,10 +186,13 @@ function sizeOf({ free }: Task, step: readonly number[]): number {
   return most;
 }
 
-function curvatureOf({ free }: Task, { curvature }: GoalModel): Matrix {
-  return free.map((a, i) =>
-    free.map((b, j) => curvature(a, b) + (i === j ? 1e-7 / (STEP[a] * STEP[a]) : 0)),
-  );
+/** The goal's own curvature among the free variables: flat, row by row. */
+function curvatureOf({ free, goal }: Task, { state }: Place, { slopes }: Local): number[] {
+  const curvature = goal.curvature(state, slopes);
+  const flat: number[] = [];
+  for (const a of free)
+    for (const b of free) flat.push(curvature(a, b) + (a === b ? 1e-7 / (STEP[a] * STEP[a]) : 0));
+  return flat;
 }
 
 /**
@@ -153,16 +200,10 @@ function curvatureOf({ free }: Task, { curvature }: GoalModel): Matrix {
  * none does. Looking back a few steps (L. Grippo, F. Lampariello, S. Lucidi 1986) lets full steps
  * along curved limits through, which would otherwise be cut to nothing.
  */
-function shortened(
-  task: Task,
-  from: Place,
-  step: readonly number[],
-  recent: readonly Place[],
-  penalty: number,
-): Place | null {
+function shortened(task: Task, walk: Walk, step: readonly number[], most: number): Place | null {
+  const { place: from, recent, penalty } = walk;
   let before = -Infinity;
   for (const { goal, violation } of recent) before = Math.max(before, goal + penalty * violation);
-  const most = sizeOf(task, step);
   let size = most > 1 ? 1 / most : 1;
   for (let tries = 0; tries < 30; tries++) {
     const q = from.state.q.slice();
@@ -181,11 +222,12 @@ function shortened(
 const inReach = ({ legs }: PostureState): boolean =>
   legs.left.stretch < 1 && legs.right.stretch < 1;
 
+/** How far the free variables went. */
 const moveOf = ({ free }: Task, from: Place, to: Place): number[] =>
   free.map((variable) => to.state.q[variable] - from.state.q[variable]);
 
 /** Change of the goal's gradient less the weighted conditions' from one place to the next. */
-function change(from: Local, to: Local, multipliers: readonly number[]): number[] {
+function change(from: Local, { local: to }: Walk, multipliers: readonly number[]): number[] {
   const y = to.gradient.map((value, i) => value - from.gradient[i]);
   for (let k = 0; k < multipliers.length; k++) {
     const weight = multipliers[k];
@@ -196,20 +238,23 @@ function change(from: Local, to: Local, multipliers: readonly number[]): number[
 }
 
 /** Damped secant update of the curvature (M. J. D. Powell 1978), which keeps it positive. */
-function learned(hessian: Matrix, s: readonly number[], y: readonly number[]): Matrix {
+function learned(hessian: readonly number[], s: readonly number[], y: readonly number[]): number[] {
   const n = s.length;
-  const hs = new Array<number>(n).fill(0);
+  const hs: number[] = [];
   let [shs, sy] = [0, 0];
   for (let i = 0; i < n; i++) {
-    for (let j = 0; j < n; j++) hs[i] += hessian[i][j] * s[j];
-    shs += s[i] * hs[i];
+    let sum = 0;
+    for (let j = 0; j < n; j++) sum += hessian[i * n + j] * s[j];
+    hs.push(sum);
+    shs += s[i] * sum;
     sy += s[i] * y[i];
   }
-  if (shs < 1e-20) return hessian;
+  if (shs < 1e-20) return [...hessian];
   const theta = sy >= 0.2 * shs ? 1 : (0.8 * shs) / (shs - sy);
-  const r = y.map((value, i) => theta * value + (1 - theta) * hs[i]);
+  const r = hs.map((value, i) => theta * y[i] + (1 - theta) * value);
   const sr = theta * sy + (1 - theta) * shs;
-  return hessian.map((row, i) =>
-    row.map((value, j) => value - (hs[i] * hs[j]) / shs + (r[i] * r[j]) / sr),
-  );
+  const next = hessian.slice();
+  for (let i = 0; i < n; i++)
+    for (let j = 0; j < n; j++) next[i * n + j] += (r[i] * r[j]) / sr - (hs[i] * hs[j]) / shs;
+  return next;
 }

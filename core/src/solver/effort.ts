@@ -2,7 +2,18 @@ import { SIDES } from '../sides/side';
 import type { PostureProblem } from './problem';
 import type { PostureSlopes } from './slopes';
 import type { PostureState } from './state';
-import { LEAN, RISE, scaled, SIDE_LEAN, TILT, TURN, Y, zeroRow, type Row } from './variables';
+import {
+  COUNT,
+  LEAN,
+  RISE,
+  scaled,
+  SIDE_LEAN,
+  TILT,
+  TURN,
+  Y,
+  zeroRow,
+  type Row,
+} from './variables';
 
 /**
  * What a posture costs besides the moments: small costs, per radian or per metre, squared. They
@@ -31,21 +42,17 @@ export const costsOf = ({ rear }: { readonly rear: unknown }): readonly Cost[] =
 /** Cost of tucking the pelvis under, per radian beyond the hip's own range. */
 const TUCK_COST = 0.6;
 
-/** One thing the least effort keeps small: its value and its derivative. */
-export interface Residual {
-  readonly value: number;
-  readonly row: Row;
-}
-
-/** Moments over capacities, as plain numbers. */
+/** Moments over capacities, as plain numbers, then the small costs. */
 export function effortValues(problem: PostureProblem, state: PostureState): number[] {
   const { capacities } = problem;
-  const moments = SIDES.flatMap((side) => [
-    state.moments[side].hip / capacities[side].hipNm,
-    state.moments[side].knee / capacities[side].kneeNm,
-  ]);
-  const costs = costsOf(problem.stance).map(([variable, cost]) => cost * state.q[variable]);
-  return [...moments, ...costs, ...SIDES.map((side) => TUCK_COST * tuckOn(problem, state, side))];
+  const values: number[] = [];
+  for (const side of SIDES) {
+    const { hip, knee } = state.moments[side];
+    values.push(hip / capacities[side].hipNm, knee / capacities[side].kneeNm);
+  }
+  for (const [variable, cost] of costsOf(problem.stance)) values.push(cost * state.q[variable]);
+  for (const side of SIDES) values.push(TUCK_COST * tuckOn(problem, state, side));
+  return values;
 }
 
 /** How far one hip is beyond its own range, borrowed from the low back, in radians. */
@@ -62,32 +69,58 @@ export function tuckOn(
   return Math.max(0, leg.hipBendRad - Math.min(hipBend, line));
 }
 
-const costRow = (variable: number, cost: number): Row => {
+const rowOfCost = ([variable, cost]: Cost): Row => {
   const row = zeroRow();
   row[variable] = cost;
   return row;
 };
 
-/** The same with derivatives. */
-export function effortResiduals(
+/** The derivative of each of these values. */
+export function effortRows(
   problem: PostureProblem,
   state: PostureState,
   slopes: PostureSlopes,
-): Residual[] {
-  const values = effortValues(problem, state);
-  const rows = [
-    ...SIDES.flatMap((side) => [
-      scaled(1 / problem.capacities[side].hipNm, slopes.moments[side].hip),
-      scaled(1 / problem.capacities[side].kneeNm, slopes.moments[side].knee),
-    ]),
-    ...costsOf(problem.stance).map(([variable, cost]) => costRow(variable, cost)),
-    ...SIDES.map((side) =>
-      tuckOn(problem, state, side) > 0 ? scaled(TUCK_COST, slopes.legs[side].hipBend) : zeroRow(),
-    ),
-  ];
-  return values.map((value, i) => ({ value, row: rows[i] }));
+): Readonly<Row>[] {
+  const { capacities, stance } = problem;
+  const rows: Readonly<Row>[] = [];
+  for (const side of SIDES) {
+    const { hip, knee } = slopes.moments[side];
+    rows.push(scaled(1 / capacities[side].hipNm, hip), scaled(1 / capacities[side].kneeNm, knee));
+  }
+  rows.push(...costsOf(stance).map(rowOfCost));
+  for (const side of SIDES) {
+    const tucked = tuckOn(problem, state, side) > 0;
+    rows.push(tucked ? scaled(TUCK_COST, slopes.legs[side].hipBend) : zeroRow());
+  }
+  return rows;
+}
+
+/** Half the gradient of the sum of squares. */
+export function effortGradient(
+  problem: PostureProblem,
+  state: PostureState,
+  slopes: PostureSlopes,
+): Row {
+  const gradient = zeroRow();
+  const add = (weight: number, row: Readonly<Row>) => {
+    for (let i = 0; i < COUNT; i++) gradient[i] += weight * row[i];
+  };
+  for (const side of SIDES) {
+    const { hipNm, kneeNm } = problem.capacities[side];
+    const [at, rows] = [state.moments[side], slopes.moments[side]];
+    add(at.hip / (hipNm * hipNm), rows.hip);
+    add(at.knee / (kneeNm * kneeNm), rows.knee);
+    const tuck = tuckOn(problem, state, side);
+    if (tuck > 0) add(TUCK_COST * TUCK_COST * tuck, slopes.legs[side].hipBend);
+  }
+  for (const [variable, cost] of costsOf(problem.stance))
+    gradient[variable] += cost * cost * state.q[variable];
+  return gradient;
 }
 
 /** Sum of squares: what `settle` makes least. */
-export const effortOf = (problem: PostureProblem, state: PostureState): number =>
-  effortValues(problem, state).reduce((sum, value) => sum + value * value, 0);
+export function effortOf(problem: PostureProblem, state: PostureState): number {
+  let sum = 0;
+  for (const value of effortValues(problem, state)) sum += value * value;
+  return sum;
+}

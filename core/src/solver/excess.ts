@@ -1,5 +1,5 @@
 import type { Binding } from './binding';
-import { conditionsOf, RANGE_LIMITS, type Condition } from './conditions';
+import { RANGE_LIMITS, type Condition } from './conditions';
 import { descend, type Equality } from './descend';
 import { leastExcess } from './goals';
 import type { PostureProblem } from './problem';
@@ -32,7 +32,7 @@ export function excessAt(
   equalities: readonly Equality[],
   start: Readonly<Row>,
 ): Excess[] {
-  const conditions = conditionsOf(problem);
+  const conditions = problem.conditions;
   const soft = conditions.filter(isRange);
   const descent = descend(
     {

@@ -4,28 +4,20 @@ import { signOf } from '../sides/side';
 import { ankleSlope, type Foot } from './feet';
 import type { LegState } from './legState';
 import type { TrunkAxes } from './trunkAxes';
-import { LEAN, SIDE_LEAN, TILT, TURN, zeroRow, type Row } from './variables';
+import { LEAN, RISE, SIDE_LEAN, TILT, TURN, zeroRow, type Row } from './variables';
 
 /** Derivatives of everything in `LegState` that a limit, a moment or the balance asks for. */
 export interface LegSlopes {
   readonly stretch: Row;
-  readonly shinLean: Row;
   readonly ankleBend: Row;
   readonly thigh: Row;
   readonly kneeBend: Row;
   readonly hipBend: Row;
-  readonly hipOpen: Row;
-  /** Derivative of v·hip and of v·knee for a fixed v. */
-  readonly hipAlong: (v: Vec3) => Row;
-  readonly kneeAlong: (v: Vec3) => Row;
-  /** Asked for only where turning is limited: it costs as much as all the others. */
+  /** Derivative of a·(v·hip) + b·(v·knee) for a fixed v. */
+  readonly along: (v: Vec3, a: number, b: number) => Row;
+  /** Asked for only where opening or turning is limited; the latter costs as much as all others. */
+  readonly hipOpen: () => Row;
   readonly hipTurnOut: () => Row;
-}
-
-/** A derivative as the leg itself sees it: by where its hip joint is, and by the foot's rise. */
-interface Local {
-  readonly hip: Vec3;
-  readonly rise: number;
 }
 
 /** How the hip joint moves with the pelvis's turn and tilt. */
@@ -40,7 +32,9 @@ interface Linkage {
   /** How the ankle moves as the foot rises, the knee as the shin leans. */
   readonly ankle: Vec3;
   readonly sweep: Vec3;
-  readonly shinLean: Local;
+  /** How the shin's lean follows the hip joint, and the foot's rise. */
+  readonly lean: Vec3;
+  readonly leanByRise: number;
 }
 
 const levelPart = ([x, y]: Vec3): number => Math.sqrt(x * x + y * y);
@@ -54,8 +48,11 @@ function hipMotion(halfWidthM: number, { ahead, toLeft, pelvisLeft }: TrunkAxes)
   };
 }
 
-/** The leg's own derivative as a row of all free variables. */
-const expand = ({ turn, tilt }: HipMotion, { hip: [x, y, z], rise }: Local): Row => [
+/**
+ * A derivative as the leg itself sees it, by where its hip joint is (x, y, z) and by the foot's
+ * rise, as a row of all free variables.
+ */
+const expand = ({ turn, tilt }: HipMotion, x: number, y: number, z: number, rise: number): Row => [
   x,
   y,
   z,
@@ -89,62 +86,56 @@ function linkageOf(
     motion,
     ankle,
     sweep,
-    shinLean: {
-      hip: scale(leg.thighAxis, 1 / closing),
-      rise: -dot(leg.thighAxis, ankle) / closing,
-    },
+    lean: scale(leg.thighAxis, 1 / closing),
+    leanByRise: -dot(leg.thighAxis, ankle) / closing,
   };
 }
 
-/** Derivative of v·knee. */
-function kneeAlong({ shinLean, sweep, ankle }: Linkage, v: Vec3): Local {
-  const swept = dot(v, sweep);
-  return { hip: scale(shinLean.hip, swept), rise: swept * shinLean.rise + dot(v, ankle) };
+/** Derivative of a·(v·hip) + b·(v·knee). */
+function along({ motion, lean, leanByRise, sweep, ankle }: Linkage, v: Vec3, a: number, b: number) {
+  const swept = b * dot(v, sweep);
+  return expand(
+    motion,
+    a * v[0] + swept * lean[0],
+    a * v[1] + swept * lean[1],
+    a * v[2] + swept * lean[2],
+    swept * leanByRise + b * dot(v, ankle),
+  );
 }
-
-/** Derivative of v·(hip − ankle). */
-const lineAlong = ({ ankle }: Linkage, v: Vec3): Local => ({ hip: v, rise: -dot(v, ankle) });
 
 /** Derivative of v·(unit vector along the thigh). */
-function axisAlong(linkage: Linkage, thighM: number, v: Vec3): Local {
-  const { hip, rise } = kneeAlong(linkage, v);
-  return { hip: scale(subtract(hip, v), 1 / thighM), rise: rise / thighM };
-}
+const axisAlong = (linkage: Linkage, thighM: number, v: Vec3): Row =>
+  along(linkage, v, -1 / thighM, 1 / thighM);
 
-const minus = (a: Local, b: Local): Local => ({
-  hip: subtract(a.hip, b.hip),
-  rise: a.rise - b.rise,
-});
-
-/** Axes of the trunk as they turn with each variable: d(up), d(forward) and d(pelvisLeft). */
-function trunkMotion(trunk: TrunkAxes, variable: number, leanCos: number, leanSin: number) {
-  const { up, forward, left, toLeft, pelvisLeft } = trunk;
-  const none: Vec3 = [0, 0, 0];
-  if (variable === TURN)
-    return { up: aboutUp(up), forward: aboutUp(forward), pelvisLeft: aboutUp(pelvisLeft) };
-  if (variable === LEAN) return { up: forward, forward: scale(up, -1), pelvisLeft: none };
-  if (variable === SIDE_LEAN)
-    return { up: scale(left, leanCos), forward: scale(left, -leanSin), pelvisLeft: none };
-  const drop = -pelvisLeft[2];
-  const rise: Vec3 = [drop * toLeft[0], drop * toLeft[1], levelPart(pelvisLeft)];
-  return { up: none, forward: none, pelvisLeft: rise };
-}
+/** Derivative of v·(hip − ankle). */
+const lineAlong = ({ motion, ankle }: Linkage, v: Vec3): Row =>
+  expand(motion, v[0], v[1], v[2], -dot(v, ankle));
 
 const aboutUp = ([x, y]: Vec3): Vec3 => [-y, x, 0];
 
+/** How the line from hip joint to hip joint moves as the pelvis turns or tilts. */
+function pelvisMotion(
+  { pelvisLeft, toLeft }: TrunkAxes,
+  variable: typeof TURN | typeof TILT,
+): Vec3 {
+  if (variable === TURN) return aboutUp(pelvisLeft);
+  const drop = -pelvisLeft[2];
+  return [drop * toLeft[0], drop * toLeft[1], levelPart(pelvisLeft)];
+}
+
+/** The trunk's own axes turn with pelvis and trunk: what that adds to the hip's bend. */
 function hipBendRow(leg: LegState, linkage: Linkage, thighM: number, trunk: TrunkAxes): Row {
-  const { up, forward, ahead: level } = trunk;
-  const ahead = dot(leg.thighAxis, forward);
-  const below = -dot(leg.thighAxis, up);
+  const { up, forward, left, ahead: level } = trunk;
+  const axis = leg.thighAxis;
+  const ahead = dot(axis, forward);
+  const below = -dot(axis, up);
   const size = ahead * ahead + below * below;
   const v = add(scale(forward, below / size), scale(up, ahead / size));
-  const row = expand(linkage.motion, axisAlong(linkage, thighM, v));
+  const row = axisAlong(linkage, thighM, v);
+  row[TURN] += axis[1] * v[0] - axis[0] * v[1];
+  row[LEAN] += 1;
   const [leanCos, leanSin] = [dot(forward, level), dot(up, level)];
-  for (const variable of [TURN, LEAN, SIDE_LEAN]) {
-    const motion = trunkMotion(trunk, variable, leanCos, leanSin);
-    row[variable] +=
-      (below * dot(leg.thighAxis, motion.forward) + ahead * dot(leg.thighAxis, motion.up)) / size;
-  }
+  row[SIDE_LEAN] += (dot(axis, left) * (ahead * leanCos - below * leanSin)) / size;
   return row;
 }
 
@@ -156,9 +147,9 @@ function hipOpenRow(
   e: number,
 ): Row {
   const k = e / Math.cos(leg.hipOpenRad);
-  const row = expand(linkage.motion, axisAlong(linkage, thighM, scale(trunk.pelvisLeft, k)));
-  for (const variable of [TURN, TILT])
-    row[variable] += k * dot(leg.thighAxis, trunkMotion(trunk, variable, 0, 0).pelvisLeft);
+  const row = axisAlong(linkage, thighM, scale(trunk.pelvisLeft, k));
+  for (const variable of [TURN, TILT] as const)
+    row[variable] += k * dot(leg.thighAxis, pelvisMotion(trunk, variable));
   return row;
 }
 
@@ -179,20 +170,19 @@ function turnRow(
     [0, 1, 0],
     [0, 0, 1],
   ];
-  const axis = axes.map((v) => expand(linkage.motion, axisAlong(linkage, thighM, v)));
-  const shin = axes.map((v) =>
-    expand(
-      linkage.motion,
-      minus(kneeAlong(linkage, v), { hip: [0, 0, 0], rise: dot(v, linkage.ankle) }),
-    ),
-  );
+  const axis = axes.map((v) => axisAlong(linkage, thighM, v));
+  const shin = axes.map((v) => {
+    const row = along(linkage, v, 0, 1);
+    row[RISE] -= dot(v, linkage.ankle);
+    return row;
+  });
   const sin = dot(d, cross(from, hinge));
   const cos = dot(from, hinge) - dot(from, d) * dot(hinge, d);
   return zeroRow().map((_, i) => {
     const dd: Vec3 = [axis[0][i], axis[1][i], axis[2][i]];
     const ds = scale([shin[0][i], shin[1][i], shin[2][i]], 1 / shankM);
     const dh = add(cross(ds, d), cross(shank, dd));
-    const df: Vec3 = i === TURN || i === TILT ? trunkMotion(trunk, i, 0, 0).pelvisLeft : [0, 0, 0];
+    const df: Vec3 = i === TURN || i === TILT ? pelvisMotion(trunk, i) : [0, 0, 0];
     const dSin = dot(dd, cross(from, hinge)) + dot(d, add(cross(df, hinge), cross(from, dh)));
     const dCos =
       dot(df, hinge) +
@@ -204,7 +194,7 @@ function turnRow(
 }
 
 /** Derivative of how far the leg is stretched in its plane. */
-function stretchLocal(leg: LegState, linkage: Linkage, foot: Foot, { shankM }: Limbs): Local {
+function stretchRow(leg: LegState, linkage: Linkage, foot: Foot, { shankM }: Limbs): Row {
   const line = subtract(leg.hip, leg.ankle);
   const along = line[0] * foot.shinPlane[0] + line[1] * foot.shinPlane[1];
   const inPlane = Math.sqrt(along * along + line[2] * line[2]);
@@ -229,21 +219,18 @@ export function legSlopes(
   const { shankM, thighM } = limbs;
   const motion = hipMotion((e * hipWidthM) / 2, trunk);
   const linkage = linkageOf(foot, limbs, leg, riseRad, motion);
-  const { shinLean } = linkage;
-  const row = (local: Local) => expand(motion, local);
+  const { lean, leanByRise } = linkage;
   const bentBy = Math.max(1e-6, Math.sin(leg.kneeBendRad)) * shankM * thighM;
   const line = subtract(leg.hip, leg.ankle);
   const steep = Math.max(1e-6, Math.cos(leg.thighRad));
   return {
-    shinLean: row(shinLean),
-    ankleBend: row({ hip: shinLean.hip, rise: shinLean.rise - (foot.rises ? 1 : 0) }),
-    stretch: row(stretchLocal(leg, linkage, foot, limbs)),
-    thigh: row(axisAlong(linkage, thighM, [0, 0, -1 / steep])),
-    kneeBend: row(lineAlong(linkage, scale(line, -1 / bentBy))),
+    ankleBend: expand(motion, lean[0], lean[1], lean[2], leanByRise - (foot.rises ? 1 : 0)),
+    stretch: stretchRow(leg, linkage, foot, limbs),
+    thigh: axisAlong(linkage, thighM, [0, 0, -1 / steep]),
+    kneeBend: lineAlong(linkage, scale(line, -1 / bentBy)),
     hipBend: hipBendRow(leg, linkage, thighM, trunk),
-    hipOpen: hipOpenRow(leg, linkage, thighM, trunk, e),
-    hipAlong: (v) => row({ hip: v, rise: 0 }),
-    kneeAlong: (v) => row(kneeAlong(linkage, v)),
+    hipOpen: () => hipOpenRow(leg, linkage, thighM, trunk, e),
+    along: (v, onHip, onKnee) => along(linkage, v, onHip, onKnee),
     hipTurnOut: () => turnRow(leg, linkage, limbs, trunk, e),
   };
 }

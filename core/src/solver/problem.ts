@@ -2,14 +2,15 @@ import type { Body } from '../body/body';
 import { type Vec3 } from '../numeric/vector';
 import { SIDES, type Side } from '../sides/side';
 import { MASS_TO_BODY as MASS } from '../body/segmentTable';
+import { conditionsOf, type Condition } from './conditions';
 import { footOf, type Foot } from './feet';
 import { footLine, type FootLine } from './footLine';
 import type { Capacities, Limits } from './limits';
 import { upperMassOf, type UpperMass } from './upperMass';
 import type { Stance } from './stance';
 
-/** A body in a stance with its limits: all that stays the same while a posture is sought. */
-export interface PostureProblem {
+/** A body in a stance with its limits, without what follows from all of them. */
+export interface ProblemParts {
   readonly body: Body;
   readonly stance: Stance;
   readonly limits: Limits;
@@ -22,6 +23,18 @@ export interface PostureProblem {
   /** First moment of both feet, in kg·m. */
   readonly feetMoment: Vec3;
 }
+
+/** All that stays the same while a posture is sought. */
+export interface PostureProblem extends ProblemParts {
+  /** What must hold of the posture, besides balance. */
+  readonly conditions: readonly Condition[];
+}
+
+/** The same body in the same stance with other limits. */
+export const withLimits = (problem: ProblemParts, limits: Limits): PostureProblem => {
+  const parts = { ...problem, limits };
+  return { ...parts, conditions: conditionsOf(parts) };
+};
 
 /** Sets a problem up; nothing in it depends on the posture. */
 export function problemOf(
@@ -36,7 +49,7 @@ export function problemOf(
   const legsKg = 2 * (MASS.thigh + MASS.shank + MASS.foot) * body.massKg;
   const sum = (k: 0 | 1 | 2) =>
     SIDES.reduce((total, side) => total + footKg * feet[side].pressure[k], 0);
-  return {
+  const parts: ProblemParts = {
     body,
     stance,
     limits,
@@ -47,4 +60,5 @@ export function problemOf(
     totalKg: upper.massKg + legsKg,
     feetMoment: [sum(0), sum(1), sum(2)],
   };
+  return { ...parts, conditions: conditionsOf(parts) };
 }

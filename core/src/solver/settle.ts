@@ -1,12 +1,12 @@
 import { bindingAt, type Binding } from './binding';
-import { conditionsOf, RANGE_LIMITS } from './conditions';
+import { RANGE_LIMITS } from './conditions';
 import { deepest, SAME_DEPTH, squareReaches } from './deepest';
 import { atDepth, balanceOf, patternDepth, thighDepth, type DepthMeasure } from './depth';
 import { descend, type Descent, type Task } from './descend';
 import { excessAt, type Excess } from './excess';
 import { leastEffort } from './goals';
 import type { PostureProblem } from './problem';
-import { shallow, startOf } from './start';
+import { moved, shallow, startOf } from './start';
 import type { PostureState } from './state';
 import { freeOf, SIDE_LEAN, TILT, TURN, Y, type Row } from './variables';
 
@@ -34,7 +34,7 @@ export function settleTask(problem: PostureProblem, aim: DepthAim): Task {
     free: freeOf(problem.stance),
     goal: leastEffort(problem),
     equalities: [...balanceOf(problem), atDepth(measure, depth)],
-    conditions: conditionsOf(problem),
+    conditions: problem.conditions,
   };
 }
 
@@ -47,31 +47,39 @@ export function settle(problem: PostureProblem, aim: DepthAim, from?: Readonly<R
   const start = startOf(problem, 'thighRad' in aim ? aim.thighRad : shallow(problem));
   let descent = descend(task, from ?? start);
   if (descent.status === 'stuck' && from) descent = descend(task, start);
-  if (descent.status === 'found') descent = orOtherSide(task, descent, start);
+  if (descent.status === 'stuck') descent = fromEitherSide(task, descent, start);
+  if (descent.status === 'found') descent = orOtherValley(task, descent, start);
   if (descent.status === 'found' && isGranted(problem, aim, descent.state))
     return settledAt(task, descent.state, descent.rounds);
   return againstDeepest(problem, aim, task, descent, start);
 }
 
-/** So many joints at their end leave a valley to either side; metres to the other one. */
-const MANY_BOUND = 4;
-const TO_OTHER_SIDE = 0.1;
+/** Where square postures are all impossible, one has to start from twisted ones. */
+function fromEitherSide(task: Task, stuck: Descent, start: Readonly<Row>): Descent {
+  for (const shiftM of [TO_EITHER_SIDE, -TO_EITHER_SIDE]) {
+    const descent = descend(task, moved(start, shiftM));
+    if (descent.status === 'found') return descent;
+  }
+  return stuck;
+}
+
+/** So many limits at their end leave a valley to either side; more of them, two to one side. */
+const MANY_BOUND = 3;
+/** Metres to where the valleys begin. */
+const TO_EITHER_SIDE = 0.1;
 
 /** Pressed from all sides, a body may stand more easily over the other foot: both are tried. */
-function orOtherSide(
-  task: Task,
-  found: Extract<Descent, { status: 'found' }>,
-  start: Readonly<Row>,
-): Descent {
-  const bound = bindingAt(task.conditions, found.state);
+function orOtherValley(task: Task, found: Descent, start: Readonly<Row>): Descent {
+  const bound = bindingAt(task.conditions, found.state).length;
   const shift = found.state.q[Y];
-  const isPressed = bound.filter(({ limit }) => RANGE_LIMITS.includes(limit)).length >= MANY_BOUND;
-  if (!isPressed || Math.abs(shift) < 1e-4) return found;
-  const across = [...start];
-  across[Y] -= Math.sign(shift) * TO_OTHER_SIDE;
-  const other = descend(task, across);
-  if (other.status === 'stuck') return found;
-  return task.goal.value(other.state) < task.goal.value(found.state) ? other : found;
+  if (bound < MANY_BOUND || Math.abs(shift) < 1e-4) return found;
+  const across = -Math.sign(shift) * TO_EITHER_SIDE;
+  const shifts = bound === MANY_BOUND ? [across] : [across, -across];
+  const others = shifts.map((shiftM) => descend(task, moved(start, shiftM)));
+  const value = ({ state }: Descent) => task.goal.value(state);
+  return others
+    .filter(({ status }) => status === 'found')
+    .reduce((best, other) => (value(other) < value(best) ? other : best), found);
 }
 
 /** A twist that leads below what `deepest` grants is not a posture of this body. */
@@ -105,7 +113,7 @@ function againstDeepest(
   if (granted) {
     const again = descend(task, low.state.q);
     if (again.status === 'found') {
-      const { state, rounds } = orOtherSide(task, again, start);
+      const { state, rounds } = orOtherValley(task, again, start);
       return settledAt(task, state, rounds);
     }
     if (measure.value(low.state) > depth - 1e-5) return settledAt(task, low.state, 0);

@@ -35,12 +35,12 @@ function centreRow(
 ): Row {
   const { up, forward, ahead, left } = trunk;
   const [thigh, shank] = [MASS.thigh * body.massKg, MASS.shank * body.massKg];
-  const onHip = scale(v, thigh * (1 - CENTRE.thigh));
-  const onKnee = scale(v, thigh * CENTRE.thigh + shank * (1 - CENTRE.shank));
+  const onHip = thigh * (1 - CENTRE.thigh);
+  const onKnee = thigh * CENTRE.thigh + shank * (1 - CENTRE.shank);
   const row = zeroRow();
   for (const side of SIDES) {
-    const [hip, knee] = [legs[side].hipAlong(onHip), legs[side].kneeAlong(onKnee)];
-    for (let i = 0; i < COUNT; i++) row[i] += hip[i] + knee[i];
+    const leg = legs[side].along(v, onHip, onKnee);
+    for (let i = 0; i < COUNT; i++) row[i] += leg[i];
     const foot = feet[side];
     if (foot.rises)
       row[RISE] += shank * CENTRE.shank * (at[side].ankle[2] - foot.floorM) * dot(v, foot.forward);
@@ -70,11 +70,11 @@ function momentRows(
   const foot = problem.feet[side];
   const force = weightOf(problem);
   const { ahead } = trunk;
-  const hipArm = legs[side].hipAlong([-ahead[0], -ahead[1], 0]);
+  const hipArm = legs[side].along([-ahead[0], -ahead[1], 0], 1, 0);
   const { hip } = at[side];
   const [dx, dy] = [foot.pressure[0] - hip[0], foot.pressure[1] - hip[1]];
   hipArm[TURN] += dy * ahead[0] - dx * ahead[1];
-  const kneeArm = legs[side].kneeAlong(foot.shinPlane);
+  const kneeArm = legs[side].along(foot.shinPlane, 0, 1);
   return {
     hip: mix(part * force, hipArm, moments[side].hip / part, share),
     knee: mix(part * force, kneeArm, moments[side].knee / part, share),

@@ -1,7 +1,6 @@
 import type { Body } from '../body/body';
 import { radOfDeg } from '../numeric/angle';
 import type { Binding } from './binding';
-import { conditionsOf } from './conditions';
 import { atDepth, balanceOf, thighDepth } from './depth';
 import { descend } from './descend';
 import { excessAt, type Excess } from './excess';
@@ -72,7 +71,7 @@ function standingExcess(problem: PostureProblem): Excess[] {
       free: squareOf(problem.stance),
       goal: leastEffort(problem),
       equalities,
-      conditions: conditionsOf(problem).filter(({ limit }) => limit !== 'softKnee'),
+      conditions: problem.conditions.filter(({ limit }) => limit !== 'softKnee'),
     },
     start,
   );

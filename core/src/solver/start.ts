@@ -4,7 +4,7 @@ import { asinClamped, clamp, sqrtClamped } from '../numeric/safety';
 import { otherSide, SIDES, signOf } from '../sides/side';
 import type { PostureProblem } from './problem';
 import { stateOf } from './state';
-import { LEAN, RISE, zeroRow, X, Z, type Row } from './variables';
+import { LEAN, RISE, zeroRow, X, Y, Z, type Row } from './variables';
 
 /** A first guess at a square posture: closed forms all the way, from the feet up. */
 export function startOf(problem: PostureProblem, thighRad: number): Row {
@@ -79,4 +79,11 @@ export function balancedLean(problem: PostureProblem, q: Readonly<Row>): number 
   const facing = clamp(state.trunk.ahead[0], 0.5, 1);
   const wanted = now - (state.offLine * totalKg) / facing;
   return asinClamped(wanted / size) - Math.atan2(upper.out, upper.up);
+}
+
+/** The same guess with the pelvis to one side, metres to the client's left. */
+export function moved(q: Readonly<Row>, shiftM: number): Row {
+  const next = [...q];
+  next[Y] += shiftM;
+  return next;
 }
