@@ -129,7 +129,7 @@ function attribution() {
     tuckDeg: 0,
     seenDeg: 30,
   };
-  for (let i = 0; i < 3; i++) attribute(input);
+  for (let i = 0; i < 10; i++) attribute(input);
   const runs = Array.from({ length: 5 }, () => timed(() => attribute(input))[1]);
   return Math.min(...runs);
 }

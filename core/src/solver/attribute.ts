@@ -5,8 +5,15 @@ import { SIDES, type Side } from '../sides/side';
 import type { Pattern } from '../knowledge/patterns';
 import { degOfRad, radOfDeg } from '../numeric/angle';
 import { depthsOfSets, type PartsFamily } from './depthsOfSets';
-import { limitsOf, usualCapacities, type LimitsDeg, type SideLimitsDeg } from './limits';
-import { problemOf, type PostureProblem } from './problem';
+import {
+  sideLimits,
+  usualCapacities,
+  type Limits,
+  type LimitsDeg,
+  type SideLimits,
+  type SideLimitsDeg,
+} from './limits';
+import { problemOf, withLimits, type PostureProblem } from './problem';
 import { stanceOf, type StanceSetup } from './stance';
 
 /** What a shortfall of depth can be put down to. */
@@ -91,23 +98,53 @@ function sideWith(given: SideLimitsDeg, own: Readonly<Record<'ankle' | 'hip' | '
   return { ...usual, ...kept };
 }
 
-/** The problem with some parts as the client has them and all others usual. */
-function problemWith(input: AttributionInput, own: ReadonlySet<Part>): PostureProblem {
-  const { pattern, body, setup, limits, tuckDeg } = input;
-  const side = (one: Side) =>
-    sideWith(limits[one] ?? {}, {
+type LimitsWith = (own: ReadonlySet<Part>) => Limits;
+
+/** Ranges with some parts as the client has them and all others usual; each side made once. */
+function limitsFor({ limits, tuckDeg }: AttributionInput): LimitsWith {
+  const made = new Map<string, SideLimits>();
+  const side = (one: Side, own: ReadonlySet<Part>): SideLimits => {
+    const ranges = {
       ankle: own.has(`${one} ankle`),
       hip: own.has(`${one} hip`),
       knee: own.has('knees'),
-    });
+    };
+    const key = `${one} ${ranges.ankle} ${ranges.hip} ${ranges.knee}`;
+    const known = made.get(key) ?? sideLimits(sideWith(limits[one] ?? {}, ranges));
+    made.set(key, known);
+    return known;
+  };
+  const tuckRad = radOfDeg(tuckDeg);
+  return (own) => ({ sides: { left: side('left', own), right: side('right', own) }, tuckRad });
+}
+
+/** Body and stance, each the client's own or a usual one of this height. */
+function standing(
+  { pattern, body, setup }: AttributionInput,
+  own: ReadonlySet<Part>,
+  limits: Limits,
+): PostureProblem {
   const shaped = own.has('proportions') ? body : bodyOf(body.heightM, body.massKg);
   const stance = stanceOf(pattern, own.has('set-up') ? setup : USUAL_SETUP, body.heightM);
-  const ranges = limitsOf({ left: side('left'), right: side('right') }, tuckDeg);
-  return problemOf(shaped, stance, ranges, usualCapacities(body.massKg));
+  return problemOf(shaped, stance, limits, usualCapacities(body.massKg));
 }
 
 /** These change body or stance; all other parts narrow a range. */
 const OTHER_THAN_RANGE: readonly Part[] = ['proportions', 'set-up'];
+
+/** The problem with some parts as the client has them; body and stance are set up once each. */
+function problemsOf(input: AttributionInput): (own: ReadonlySet<Part>) => PostureProblem {
+  const bases = new Map<string, PostureProblem>();
+  const limitsWith = limitsFor(input);
+  return (own) => {
+    const key = OTHER_THAN_RANGE.filter((part) => own.has(part)).join();
+    const base = bases.get(key);
+    if (base) return withLimits(base, limitsWith(own));
+    const first = standing(input, own, limitsWith(own));
+    bases.set(key, first);
+    return first;
+  };
+}
 
 /** Depth of every set of parts, as a thigh angle. */
 function depthsOf(
@@ -115,9 +152,10 @@ function depthsOf(
   parts: readonly Part[],
   onWorked: (done: number, all: number) => void,
 ): number[] {
+  const problemWith = problemsOf(input);
   const family: PartsFamily = {
     count: parts.length,
-    problemOf: (members) => problemWith(input, new Set(parts.filter((_, i) => members & (1 << i)))),
+    problemOf: (members) => problemWith(new Set(parts.filter((_, i) => members & (1 << i)))),
     narrows: (part) => !OTHER_THAN_RANGE.includes(parts[part]),
   };
   const answers = depthsOfSets(family, (done) => onWorked(done, 1 << parts.length));

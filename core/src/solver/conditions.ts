@@ -54,13 +54,15 @@ const MOST_SIDE_LEAN = radOfDeg(10);
 const LEVEL = radOfDeg(90);
 /** A free body may lean back a little; one that holds a post stays upright. */
 const LEAN_BACK = radOfDeg(-20);
-/** Knees in a hinge stay this soft. */
-const SOFT_KNEE = radOfDeg(25);
+/** Knees in a hinge are soft: unlocked, but no squat. Ours. */
+const SOFT_KNEE = { least: radOfDeg(10), most: radOfDeg(25) } as const;
 /** Centre of the knee and of the hips over the floor when they rest on it, in metres. */
 const KNEE_RADIUS = 0.05;
 const SEAT_RADIUS = 0.09;
 /** A leg is never quite straight, about 2° short of it, so that its bend stays defined. */
 const LONGEST = 1 - 5e-4;
+/** In a hinge it stays further from straight: there the solver lives at this limit. */
+const LONGEST_SOFT = 1 - 5e-3;
 
 const onlyRow = (variable: number, value: number): Row => {
   const row = zeroRow();
@@ -156,10 +158,10 @@ function twoJointConditions(side: Side, limits: SideLimits, tuckRad: number): Co
   return lines;
 }
 
-const legLength = (side: Side): Condition => ({
+const legLength = (side: Side, longest: number): Condition => ({
   limit: 'legLength',
   side,
-  slack: ({ legs }) => LONGEST - legs[side].stretch,
+  slack: ({ legs }) => longest - legs[side].stretch,
   row: (_, { legs }) => scaled(-1, legs[side].stretch),
 });
 
@@ -196,12 +198,20 @@ const hipsBehind = (side: Side, thighM: number): Condition => ({
   row: (_, { legs }) => legs[side].along([1, 0, 0], 1, 0),
 });
 
-const softKnee = (side: Side): Condition => ({
-  limit: 'softKnee',
-  side,
-  slack: ({ legs }) => SOFT_KNEE - legs[side].kneeBendRad,
-  row: (_, { legs }) => scaled(-1, legs[side].kneeBend),
-});
+const softKnee = (side: Side): Condition[] => [
+  {
+    limit: 'softKnee',
+    side,
+    slack: ({ legs }) => SOFT_KNEE.most - legs[side].kneeBendRad,
+    row: (_, { legs }) => scaled(-1, legs[side].kneeBend),
+  },
+  {
+    limit: 'softKnee',
+    side,
+    slack: ({ legs }) => legs[side].kneeBendRad - SOFT_KNEE.least,
+    row: (_, { legs }) => legs[side].kneeBend,
+  },
+];
 
 /** Least share of the weight on each foot. */
 const leastShare = ({ stance, feet }: ProblemParts, side: Side): number =>
@@ -240,12 +250,12 @@ function wholeConditions(problem: ProblemParts): Condition[] {
 export function conditionsOf(problem: ProblemParts): Condition[] {
   const { body, stance, limits, feet } = problem;
   const sided = SIDES.flatMap((side) => [
-    legLength(side),
+    legLength(side, stance.pattern === 'hinge' ? LONGEST_SOFT : LONGEST),
     ...jointConditions(side, limits.sides[side], limits.tuckRad),
     ...twoJointConditions(side, limits.sides[side], limits.tuckRad),
     ...(feet[side].rises ? rearConditions(side, limits.sides[side]) : []),
     ...(stance.post ? [hipsBehind(side, body.sides[side].thighM)] : []),
-    ...(stance.pattern === 'hinge' ? [softKnee(side)] : []),
+    ...(stance.pattern === 'hinge' ? softKnee(side) : []),
   ]);
   return [...sided, ...wholeConditions(problem)];
 }

@@ -1,17 +1,27 @@
-import { withLimbsOf } from '../body/body';
-import { SIDES, type Side } from '../sides/side';
+import { radOfDeg } from '../numeric/angle';
 import { bindingAt, type Binding } from './binding';
-import type { Condition } from './conditions';
 import { excessAt, type Excess } from './excess';
 import { atDepth, balanceOf, patternDepth } from './depth';
-import { descend, type Task } from './descend';
-import { lowest, squarest } from './goals';
-import { bestOfBoth } from './limits';
-import { problemOf, withLimits, type PostureProblem } from './problem';
-import { stateOf, type PostureState } from './state';
-import { moved, shallow, shinsOver, startOf } from './start';
-import type { Stance } from './stance';
-import { freeOf, mix, squareOf, Y, type Row } from './variables';
+import { descend } from './descend';
+import { squarest } from './goals';
+import { firstFound, lowestTask, SAME_DEPTH } from './lowest';
+import type { PostureProblem } from './problem';
+import { isMirrored, squareBound, squareLowest } from './square';
+import { shallow, startOf } from './start';
+import type { PostureState } from './state';
+import { lowestKnown, lowestValley, UNKNOWN_VALLEYS, type Valleys } from './valleys';
+import { freeOf, mix, type Row } from './variables';
+
+/** What is known of a problem on the way to its deepest posture; null: not known. */
+export interface Known {
+  /** The lowest posture without shift, turn, tilt or side lean. */
+  readonly square: PostureState | null;
+  /** The same with the better side's ranges on both sides. */
+  readonly squareBest: PostureState | null;
+  readonly valleys: Valleys;
+}
+
+export const NOTHING_KNOWN: Known = { square: null, squareBest: null, valleys: UNKNOWN_VALLEYS };
 
 export type Deepest =
   | {
@@ -20,20 +30,10 @@ export type Deepest =
       /** In the pattern's own measure, radians: see `patternDepth`. */
       readonly depthRad: number;
       readonly binding: readonly Binding[];
+      readonly known: Known;
     }
   /** The body cannot stand in this stance at all; what is in the way, and by how much. */
   | { readonly status: 'impossible'; readonly by: readonly Excess[] };
-
-const lowestTask = (problem: PostureProblem, free: readonly number[]): Task => ({
-  problem,
-  free,
-  goal: lowest(patternDepth(problem)),
-  equalities: balanceOf(problem),
-  conditions: problem.conditions,
-});
-
-/** Depths nearer to each other than this are one depth to the solver, in radians. */
-export const SAME_DEPTH = 1e-7;
 
 /**
  * The lowest balanced posture inside the hard limits, and which limits bind there.
@@ -42,90 +42,77 @@ export const SAME_DEPTH = 1e-7;
  * than he would go, square, with both sides as good as the better one: without that bound every
  * body, also one with equal sides, would be lowest in a twist. The depth is the less deep of two
  * optima, each of which can only get worse when a range does, so less range never goes lower.
+ *
+ * @param known what is known of this very problem already, from one that differs in its limits
  */
-export function deepest(problem: PostureProblem): Deepest {
-  if (problem.stance.rear) return lowestOf(problem, [[() => startOf(problem, shallow(problem))]]);
-  const square = squareLowest(problem);
-  if (isMirrored(problem)) return square ? reached(problem, square) : impossibleOf(problem);
-  const bound = squareBound(problem);
-  const isLowest = square && patternDepth(problem).value(square) <= bound + SAME_DEPTH;
-  return isLowest ? reached(problem, square) : compensated(problem, square, bound);
+export function deepest(problem: PostureProblem, known = NOTHING_KNOWN): Deepest {
+  if (problem.stance.rear) return lowestStep(problem);
+  if (isMirrored(problem)) return squareOnly(problem, known);
+  const bound = squareBound(problem, known.squareBest);
+  const now = enteredFromNear(problem, bound.depthRad, { ...known, squareBest: bound.state });
+  const twisted = lowestKnown(now.valleys);
+  if (twisted && twisted.depthRad >= bound.depthRad) return reached(problem, twisted.state, now);
+  const square = known.square ?? squareLowest(problem);
+  const isLowest = square && patternDepth(problem).value(square) <= bound.depthRad + SAME_DEPTH;
+  if (isLowest) return reached(problem, square, { ...now, square });
+  return compensated(problem, bound.depthRad, { ...now, square });
+}
+
+/** Both sides alike: nothing to make up for. */
+function squareOnly(problem: PostureProblem, known: Known): Deepest {
+  const square = known.square ?? squareLowest(problem);
+  if (!square) return impossibleOf(problem);
+  return reached(problem, square, { ...known, square, squareBest: square });
+}
+
+/** Valleys that are known from near by need no square posture to be entered from. */
+function enteredFromNear(problem: PostureProblem, bound: number, known: Known): Known {
+  const { left, right } = known.valleys;
+  if (!left.near || !right.near) return known;
+  const { valleys } = lowestValley(problem, left.near.q, bound, known.valleys);
+  return { ...known, valleys };
+}
+
+/** One foot behind the other, there are two valleys: over the front foot and over both. */
+const STEP_STARTS: readonly number[] = [10, -20, 30].map(radOfDeg);
+
+function lowestStep(problem: PostureProblem): Deepest {
+  const task = lowestTask(problem, freeOf(problem.stance));
+  const depth = patternDepth(problem).value;
+  const found = STEP_STARTS.map((thighRad) => firstFound(task, [startOf(problem, thighRad)]));
+  const states = found.filter((state) => state !== null);
+  if (states.length === 0) return impossibleOf(problem);
+  const lowest = states.reduce((a, b) => (depth(b) < depth(a) ? b : a));
+  return reached(problem, lowest, NOTHING_KNOWN);
 }
 
 /** Twisted as far as it helps, and then no deeper than `bound`. */
-function compensated(problem: PostureProblem, square: PostureState | null, bound: number): Deepest {
+function compensated(problem: PostureProblem, bound: number, known: Known): Deepest {
+  const { square } = known;
+  const measure = patternDepth(problem);
   const from = square ? square.q : startOf(problem, shallow(problem));
-  const valleys = TO_EITHER_SIDE.map((shifts) => shifts.map((m) => () => moved(from, m)));
-  const free = lowestOf(problem, valleys, bound);
-  if (free.status !== 'reached' || free.depthRad >= bound) return free;
-  const fromDepth = square ? patternDepth(problem).value(square) : bound;
-  const part = (bound - free.depthRad) / Math.max(fromDepth - free.depthRad, 1e-9);
-  const between = mix(1 - part, free.state.q, part, from);
-  for (const start of [between, from, free.state.q]) {
+  const { lowest, valleys } = lowestValley(problem, from, bound, known.valleys);
+  if (!lowest) return square ? reached(problem, square, known) : impossibleOf(problem);
+  const now = { ...known, valleys };
+  const depth = measure.value(lowest);
+  if (depth >= bound) return reached(problem, lowest, now);
+  const part = (bound - depth) / Math.max((square ? measure.value(square) : bound) - depth, 1e-9);
+  const between = mix(1 - part, lowest.q, part, from);
+  for (const start of [between, from, lowest.q]) {
     const state = squarestAt(problem, start, bound);
-    if (state) return reached(problem, state);
+    if (state) return reached(problem, state, now);
   }
-  return free;
+  return reached(problem, lowest, now);
 }
 
-function reached(problem: PostureProblem, state: PostureState): Deepest {
+function reached(problem: PostureProblem, state: PostureState, known: Known): Deepest {
   return {
     status: 'reached',
     state,
     depthRad: patternDepth(problem).value(state),
     binding: bindingAt(problem.conditions, state),
+    known,
   };
-}
-
-/**
- * Seen over many bodies there are two valleys, one to each side, where most of the weight is on one
- * foot; they are entered from near and from far, since the near one has a ledge at times, and each
- * entry has a second start for the rare time that the first gets stuck. Metres.
- */
-const TO_EITHER_SIDE: readonly (readonly number[])[] = [
-  [0.08, 0.12],
-  [-0.08, -0.12],
-  [0.2, 0.16],
-  [-0.2, -0.16],
-];
-
-/**
- * The lowest of several valleys; each is a list of starts of which the first that arrives counts.
- * A depth of `enough` ends the search: nothing deeper would be granted.
- */
-function lowestOf(
-  problem: PostureProblem,
-  valleys: readonly (readonly (() => Row)[])[],
-  enough = -Infinity,
-): Deepest {
-  const task = lowestTask(problem, freeOf(problem.stance));
-  const measure = patternDepth(problem);
-  let lowestState: PostureState | null = null;
-  for (const starts of valleys) {
-    const state = firstFound(task, starts);
-    if (!state) continue;
-    if (!lowestState || measure.value(state) < measure.value(lowestState)) lowestState = state;
-    if (measure.value(lowestState) <= enough) break;
-  }
-  return lowestState ? reached(problem, lowestState) : impossibleOf(problem);
-}
-
-function firstFound(task: Task, starts: readonly (() => Readonly<Row>)[]): PostureState | null {
-  for (const start of starts) {
-    const descent = descend(task, start());
-    if (descent.status === 'found') return descent.state;
-  }
-  return null;
-}
-
-/** Lowest without shift, turn, tilt or side lean. */
-function squareLowest(problem: PostureProblem): PostureState | null {
-  const task = lowestTask(problem, squareOf(problem.stance));
-  const from = shallow(problem);
-  return firstFound(
-    task,
-    [from, from - 0.4, from + 0.3].map((thighRad) => () => startOf(problem, thighRad)),
-  );
 }
 
 function squarestAt(
@@ -145,63 +132,6 @@ function squarestAt(
   );
   return descent.status === 'found' ? descent.state : null;
 }
-
-/** The same body and stance with one side's limbs and the better side's ranges on both. */
-function mirroredBest(problem: PostureProblem, side: Side): PostureProblem {
-  const { body, stance, limits, capacities } = problem;
-  if (hasEvenLegs(problem)) return withLimits(problem, bestOfBoth(limits));
-  const both = mirroredStance(stance, side);
-  return problemOf(withLimbsOf(body, side), both, bestOfBoth(limits), capacities);
-}
-
-/**
- * Whether a square body with the better side's ranges reaches this depth. Most often one posture,
- * written down at once, shows that it does; otherwise its deepest is worked out.
- */
-export function squareReaches(problem: PostureProblem, depthRad: number): boolean {
-  if (problem.stance.pattern !== 'hinge') {
-    const best = mirroredBest(problem, 'left');
-    const state = stateOf(best, shinsOver(best, depthRad));
-    const holds = ({ slack }: Condition) => slack(state) > -1e-9;
-    if (Math.abs(state.offLine) < 1e-9 && best.conditions.every(holds)) return true;
-  }
-  return depthRad >= squareBound(problem) - SAME_DEPTH;
-}
-
-/**
- * How deep the two square bodies get that are made of either side's limbs and the better side's
- * ranges; the deeper of the two. No twisting takes a posture below it.
- */
-export function squareBound(problem: PostureProblem): number {
-  const measure = patternDepth(problem);
-  const sides = hasEvenLegs(problem) ? (['left'] as const) : SIDES;
-  const depths = sides.flatMap((side) => {
-    const state = squareLowest(mirroredBest(problem, side));
-    return state ? [measure.value(state)] : [];
-  });
-  return Math.min(...depths);
-}
-
-const mirroredStance = (stance: Stance, side: Side): Stance => ({
-  ...stance,
-  toeOutRad: { left: stance.toeOutRad[side], right: stance.toeOutRad[side] },
-  kneeCueRad: { left: stance.kneeCueRad[side], right: stance.kneeCueRad[side] },
-});
-
-function isSame<T extends object>({ left, right }: Readonly<Record<Side, T>>): boolean {
-  if (left === right) return true;
-  const names = Object.keys(left) as (keyof T)[];
-  return names.every((name) => left[name] === right[name] || isSameLine(left[name], right[name]));
-}
-
-const isSameLine = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
-
-const hasEvenLegs = ({ body, stance: { toeOutRad, kneeCueRad } }: PostureProblem): boolean =>
-  isSame(body.sides) && toeOutRad.left === toeOutRad.right && kneeCueRad.left === kneeCueRad.right;
-
-/** Both sides the same in body, stance and limits. */
-export const isMirrored = (problem: PostureProblem): boolean =>
-  hasEvenLegs(problem) && isSame(problem.limits.sides);
 
 const impossibleOf = (problem: PostureProblem): Deepest => ({
   status: 'impossible',

@@ -108,6 +108,16 @@ interface Walk {
   partly: number;
 }
 
+/** One for each number of variables: searches never overlap, and making its space takes a while. */
+const quadratics = new Map<number, QuadraticSteps>();
+
+function quadraticOf(size: number): QuadraticSteps {
+  const quadratic = quadratics.get(size) ?? new QuadraticSteps(size);
+  quadratics.set(size, quadratic);
+  quadratic.forget();
+  return quadratic;
+}
+
 /**
  * Steps down to the least of a goal within conditions: at each posture the analytic derivatives
  * give a quadratic step that keeps every condition to first order (Wilson–Han–Powell), shortened
@@ -117,7 +127,7 @@ export function descend(task: Task, start: Readonly<Row>): Descent {
   const place = placeOf(task, stateOf(task.problem, start));
   const local = localOf(task, place);
   const recent = [place];
-  const quadratic = new QuadraticSteps(task.free.length);
+  const quadratic = quadraticOf(task.free.length);
   const walk: Walk = { place, local, secant: null, penalty: 1, quadratic, recent, partly: 0 };
   for (let rounds = 1; rounds <= ROUNDS; rounds++) {
     const status = advance(task, walk);

@@ -84,7 +84,7 @@ export function effortRows(
   const { capacities, stance } = problem;
   const rows: Readonly<Row>[] = [];
   for (const side of SIDES) {
-    const { hip, knee } = slopes.moments[side];
+    const { hip, knee } = slopes.moments(side);
     rows.push(scaled(1 / capacities[side].hipNm, hip), scaled(1 / capacities[side].kneeNm, knee));
   }
   rows.push(...costsOf(stance).map(rowOfCost));
@@ -107,7 +107,7 @@ export function effortGradient(
   };
   for (const side of SIDES) {
     const { hipNm, kneeNm } = problem.capacities[side];
-    const [at, rows] = [state.moments[side], slopes.moments[side]];
+    const [at, rows] = [state.moments[side], slopes.moments(side)];
     add(at.hip / (hipNm * hipNm), rows.hip);
     add(at.knee / (kneeNm * kneeNm), rows.knee);
     const tuck = tuckOn(problem, state, side);

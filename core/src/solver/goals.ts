@@ -29,7 +29,7 @@ export const lowest = (measure: DepthMeasure): Goal => ({
   secant: true,
   value: measure.value,
   gradient: measure.row,
-  curvature: () => (i, j) => (i === j ? 0.1 / STEP[i] ** 2 : 0),
+  curvature: () => (i, j) => (i === j ? 0.03 / STEP[i] ** 2 : 0),
 });
 
 /** Costs of not being square, by variable. */

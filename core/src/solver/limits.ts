@@ -83,7 +83,8 @@ const orNone = (deg: number | undefined): number => (deg === undefined ? Infinit
 const lineOf = (deg: number | undefined, slope: number): TwoJointLine | null =>
   deg === undefined ? null : { rangeRad: radOfDeg(deg), slope };
 
-function sideLimits(given: SideLimitsDeg): SideLimits {
+/** One side's limits in radians from degrees. */
+export function sideLimits(given: SideLimitsDeg): SideLimits {
   return {
     ankleBend: orCeiling(given.ankleBendDeg, BODY_CEILINGS_DEG.ankleBend),
     hipBend: orCeiling(given.hipBendDeg, BODY_CEILINGS_DEG.hipBend),

@@ -72,8 +72,13 @@ export class QuadraticSteps {
       if (next === -1) return this.found(conditions.least.length);
       if (!this.takeUp(next, conditions)) break;
     }
-    this.count = 0;
+    this.forget();
     return { status: 'contradiction' };
+  }
+
+  /** What held the last step says nothing of the next. */
+  forget(): void {
+    this.count = 0;
   }
 
   private toFreeMinimum(hessian: readonly number[], gradient: readonly number[]): void {

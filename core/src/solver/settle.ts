@@ -1,11 +1,12 @@
 import { bindingAt, type Binding } from './binding';
-import { RANGE_LIMITS } from './conditions';
-import { deepest, SAME_DEPTH, squareReaches } from './deepest';
+import { deepest } from './deepest';
 import { atDepth, balanceOf, patternDepth, thighDepth, type DepthMeasure } from './depth';
 import { descend, type Descent, type Task } from './descend';
 import { excessAt, type Excess } from './excess';
 import { leastEffort } from './goals';
+import { SAME_DEPTH } from './lowest';
 import type { PostureProblem } from './problem';
+import { squareReaches } from './square';
 import { moved, shallow, startOf } from './start';
 import type { PostureState } from './state';
 import { freeOf, SIDE_LEAN, TILT, TURN, Y, type Row } from './variables';

@@ -23,7 +23,8 @@ export interface PostureSlopes {
   readonly legs: Readonly<Record<Side, LegSlopes>>;
   readonly shareLeft: Row;
   readonly offLine: Row;
-  readonly moments: Readonly<Record<Side, { readonly hip: Row; readonly knee: Row }>>;
+  /** Asked for only where effort counts. */
+  readonly moments: (side: Side) => { readonly hip: Row; readonly knee: Row };
 }
 
 /** Derivative of v·(centre of mass) for a level v. */
@@ -95,9 +96,9 @@ export function slopesOf(problem: PostureProblem, state: PostureState): PostureS
     legs,
     shareLeft,
     offLine: centreRow(problem, state, legs, across),
-    moments: {
-      left: momentRows(problem, state, 'left', legs, part, shareLeft),
-      right: momentRows(problem, state, 'right', legs, 1 - part, scaled(-1, shareLeft)),
-    },
+    moments: (side) =>
+      side === 'left'
+        ? momentRows(problem, state, side, legs, part, shareLeft)
+        : momentRows(problem, state, side, legs, 1 - part, scaled(-1, shareLeft)),
   };
 }
