@@ -61,17 +61,12 @@ export {
 export { LIMIT_IDS, RANGE_LIMITS, type LimitId } from './solver/conditions';
 export { type Binding } from './solver/binding';
 export { FIT_AIMS, type Fit, type FitAim, type Fitted } from './solver/fit';
-export {
-  attribute,
-  orUsual,
-  USUAL_RANGES,
-  type Attribution,
-  type AttributionInput,
-  type Share,
-} from './solver/attribute';
+export { attribute, type Attribution, type AttributionInput, type Share } from './solver/attribute';
 export { type LimitsDeg, type SideLimitsDeg } from './solver/limits';
 export { type PostureReport } from './solver/postureReport';
 export { type StanceSetup } from './solver/stance';
+export { orUsual, RANGES_OF_PATTERN, USUAL_RANGES, type UsualRange } from './solver/usualRanges';
+export { STEP_TO_HEIGHT } from './solver/stance';
 export { whatIf, type WhatIf } from './solver/whatIf';
 export { problemFrom } from './solver/ask';
 export { stateOf, type PostureState } from './solver/state';

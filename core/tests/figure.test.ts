@@ -15,7 +15,8 @@ import {
 } from '../src';
 import { distance } from '../src/numeric/vector';
 import { LEAN } from '../src/solver/variables';
-import { convexHull } from '../src/skeleton/convexHull';
+import { silhouette } from '../src/skeleton/silhouette';
+import { pointsOf } from './pathPoints';
 
 const body = bodyOf(1.75, 75);
 const at = (setup: Setup, aim: Parameters<typeof squatPosture>[2]) =>
@@ -63,11 +64,9 @@ it.each(VIEWS.flatMap((view) => PHASES.map((phase) => [view, phase] as const)))(
       at({ ...USUAL_SETUP, arms: 'sides' }, PHASE_AIMS[phase]),
     );
     expect(parts.length).toBeGreaterThanOrEqual(15);
-    const numbers = parts.flatMap((part) =>
-      [...part.path.matchAll(/(-?[\d.]+) (-?[\d.]+)/g)].map((pair) => Number(pair[2])),
-    );
-    expect(numbers.every(Number.isFinite)).toBe(true);
-    expect(Math.max(...numbers)).toBeLessThan(5);
+    const points = parts.flatMap((part) => pointsOf(part.path));
+    expect(points.flat().every(Number.isFinite)).toBe(true);
+    expect(Math.max(...points.map(([, y]) => y))).toBeLessThan(5);
   },
 );
 
@@ -92,14 +91,37 @@ it('tape measures replace the share of height', () => {
   expect(sides.right).toMatchObject({ thighM: 0.5, shankM: 0.42 });
 });
 
-it('a hull holds its corners and drops what is inside', () => {
-  const hull = convexHull([
-    [0, 0],
-    [2, 0],
-    [2, 2],
-    [0, 2],
-    [1, 1],
-    [1, 0],
-  ]);
-  expect(hull).toHaveLength(4);
+describe('a silhouette', () => {
+  const slice = (x: number, z: number, radius: number) => ({
+    centre: [x, 0, z] as const,
+    across: [0, radius, 0] as const,
+    through: [radius, 0, 0] as const,
+  });
+  const ball = { id: 'ball', slices: [slice(0, 1, 0.1), slice(0, 1, 0.1)] };
+
+  it('of discs seen from the edge is as wide as they are and as tall as they lie apart', () => {
+    const post = { id: 'post', slices: [slice(0, 0.2, 0.05), slice(0, 1.2, 0.05)] };
+    const points = pointsOf(silhouette(VIEW_CAMERAS.front, post));
+    const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)];
+    expect(Math.max(...xs)).toBeCloseTo(50, 1);
+    expect(Math.min(...xs)).toBeCloseTo(-50, 1);
+    expect(Math.max(...ys)).toBeCloseTo(-200, 1);
+    expect(Math.min(...ys)).toBeCloseTo(-1200, 1);
+  });
+
+  it('turns one way round only, so that parts laid over each other fill', () => {
+    const cone = { id: 'cone', slices: [slice(0, 0.2, 0.08), slice(0.4, 0.9, 0.03)] };
+    for (const hull of silhouette(VIEW_CAMERAS.side, cone).split('Z').slice(0, -1)) {
+      const points = pointsOf(`${hull}Z`);
+      const area = points.reduce((sum, [x, y], i) => {
+        const [nextX, nextY] = points[(i + 1) % points.length];
+        return sum + x * nextY - nextX * y;
+      }, 0);
+      expect(area).toBeGreaterThan(0);
+    }
+  });
+
+  it('says the same point once', () => {
+    expect(pointsOf(silhouette(VIEW_CAMERAS.front, ball)).length).toBeLessThanOrEqual(2 * 20);
+  });
 });

@@ -3,8 +3,8 @@ import type { Vec2, Vec3 } from '../numeric/vector';
 import { add, between, dot, scale } from '../numeric/vector';
 import { SIDES, type Side } from '../sides/side';
 import { depthOf, project, type Camera } from './camera';
-import { convexHull } from './convexHull';
-import { fleshOf, headFrame, type Part, type Slice } from './flesh';
+import { fleshOf, headFrame, type Part } from './flesh';
+import { silhouette } from './silhouette';
 import type { Skeleton } from './skeleton';
 
 /** One part ready to draw: its outline as SVG path data in millimetres, far parts first. */
@@ -26,56 +26,9 @@ export interface DrawnFigure {
   readonly rings: Readonly<Record<RingId, Vec2>>;
 }
 
-const POINTS = 20;
-const STEPS = 3;
 const MM = 1000;
 
 const mm = ([x, y]: Vec2): string => `${(x * MM).toFixed(1)} ${(y * MM).toFixed(1)}`;
-
-/** Catmull–Rom through four values at t between the middle two. */
-const smooth = (a: number, b: number, c: number, d: number, t: number): number =>
-  0.5 *
-  (2 * b + (c - a) * t + (2 * a - 5 * b + 4 * c - d) * t * t + (3 * b - a - 3 * c + d) * t ** 3);
-
-const smoothVec = (a: Vec3, b: Vec3, c: Vec3, d: Vec3, t: number): Vec3 => [
-  smooth(a[0], b[0], c[0], d[0], t),
-  smooth(a[1], b[1], c[1], d[1], t),
-  smooth(a[2], b[2], c[2], d[2], t),
-];
-
-/** More slices between the given ones, along a smooth curve. */
-function refined(slices: readonly Slice[]): Slice[] {
-  const at = (i: number) => slices[Math.min(slices.length - 1, Math.max(0, i))];
-  const inner = slices.slice(0, -1).flatMap((_, i) =>
-    Array.from({ length: STEPS }, (_unused, step) => {
-      const t = step / STEPS;
-      const [a, b, c, d] = [at(i - 1), at(i), at(i + 1), at(i + 2)];
-      return {
-        centre: smoothVec(a.centre, b.centre, c.centre, d.centre, t),
-        across: smoothVec(a.across, b.across, c.across, d.across, t),
-        through: smoothVec(a.through, b.through, c.through, d.through, t),
-      };
-    }),
-  );
-  return [...inner, at(slices.length - 1)];
-}
-
-const rim = (camera: Camera, { centre, across, through }: Slice): Vec2[] =>
-  Array.from({ length: POINTS }, (_, i) => {
-    const angle = (2 * Math.PI * i) / POINTS;
-    const point = add(centre, add(scale(across, Math.cos(angle)), scale(through, Math.sin(angle))));
-    return project(camera, point);
-  });
-
-/** A part's silhouette: the hulls of neighbouring slices, laid over each other. */
-function silhouette(camera: Camera, part: Part): string {
-  const rims = refined(part.slices).map((slice) => rim(camera, slice));
-  return rims
-    .slice(1)
-    .map((points, i) => convexHull([...rims[i], ...points]))
-    .map((hull) => `M${hull.map(mm).join('L')}Z`)
-    .join('');
-}
 
 const nearness = (camera: Camera, { slices }: Part): number =>
   slices.reduce((sum, slice) => sum + depthOf(camera, slice.centre), 0) / slices.length;

@@ -1,6 +1,7 @@
 import { degOfRad, radOfDeg } from '../numeric/angle';
 import type { Binding } from './binding';
 import { deepest, type Deepest } from './deepest';
+import { patternDepth } from './depth';
 import { fit, type Fit, type FitAim } from './fit';
 import type { Excess } from './excess';
 import { limitsOf, usualCapacities, type LimitsDeg } from './limits';
@@ -35,6 +36,8 @@ export type PostureAnswer =
   | {
       readonly status: 'found';
       readonly posture: PostureReport;
+      /** In the pattern's own measure: see `patternDepth`. */
+      readonly depthDeg: number;
       readonly binding: readonly Binding[];
       readonly state: PostureState;
     }
@@ -62,6 +65,7 @@ const answerOf = (problem: PostureProblem, answer: Deepest | Settled): PostureAn
     : {
         status: 'found',
         posture: postureReport(problem, answer.state),
+        depthDeg: degOfRad(patternDepth(problem).value(answer.state)),
         binding: answer.binding,
         state: answer.state,
       };

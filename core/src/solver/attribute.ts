@@ -1,5 +1,4 @@
-import { bodyOf, meanLength, type Body } from '../body/body';
-import { oneCheck, type RangeCheck } from '../knowledge/checks';
+import { bodyOf, type Body } from '../body/body';
 import { USUAL_SETUP } from '../knowledge/setup';
 import { SIDES, type Side } from '../sides/side';
 import type { Pattern } from '../knowledge/patterns';
@@ -15,6 +14,8 @@ import {
 } from './limits';
 import { problemOf, withLimits, type PostureProblem } from './problem';
 import { stanceOf, type StanceSetup } from './stance';
+import { usualRangesOf } from './usualRanges';
+import { depthCm } from './depthCm';
 
 /** What a shortfall of depth can be put down to. */
 export const PARTS = [
@@ -38,7 +39,7 @@ export interface Attribution {
   readonly usualDeg: number;
   readonly reachDeg: number;
   readonly seenDeg: number | null;
-  /** Height of hips over knees that is missing, in centimetres; the shares add up to it. */
+  /** Height that is missing, in centimetres (see `depthCm`); the shares add up to it. */
   readonly shortfallCm: number;
   readonly shares: readonly Share[];
 }
@@ -53,46 +54,32 @@ export interface AttributionInput {
   readonly seenDeg: number | null;
 }
 
-const normOf = (id: string): number => (oneCheck(id) as RangeCheck).norm.usual[0];
-
-/** Heel to buttock, lying: mean of healthy adults. No check of the table measures it yet. */
-const USUAL_KNEE_BEND_DEG = 140;
-
-/** Usual ranges, from the table of checks. */
-export const USUAL_RANGES: Required<
-  Pick<SideLimitsDeg, 'ankleBendDeg' | 'hipBendDeg' | 'kneeBendDeg'>
-> = {
-  ankleBendDeg: normOf('ankle-bend-knee-bent'),
-  hipBendDeg: normOf('hip-bend'),
-  kneeBendDeg: USUAL_KNEE_BEND_DEG,
-};
-
-/** Every range that was not measured taken as usual. */
-export const orUsual = (limits: LimitsDeg): LimitsDeg => ({
-  left: { ...USUAL_RANGES, ...limits.left },
-  right: { ...USUAL_RANGES, ...limits.right },
-});
-
-const ANKLE = ['ankleBendDeg', 'ankleBendStraightDeg'] as const;
+/** Toes count with the ankle: both let the heel of a foot do what it must. */
+const ANKLE = ['ankleBendDeg', 'ankleBendStraightDeg', 'toeBendDeg'] as const;
 const HIP = [
   'hipBendDeg',
   'hipTurnInDeg',
   'hipTurnOutDeg',
   'hipOpenDeg',
+  'hipExtendDeg',
   'straightLegRaiseDeg',
 ] as const;
 const KNEE = ['kneeBendDeg', 'kneeBendHipStraightDeg'] as const;
 
 /** Only what falls short of usual counts as a restriction; more than usual stays as it is. */
-function sideWith(given: SideLimitsDeg, own: Readonly<Record<'ankle' | 'hip' | 'knee', boolean>>) {
+function sideWith(
+  given: SideLimitsDeg,
+  usualRanges: SideLimitsDeg,
+  own: Readonly<Record<'ankle' | 'hip' | 'knee', boolean>>,
+): SideLimitsDeg {
   const fields = [...(own.ankle ? ANKLE : []), ...(own.hip ? HIP : []), ...(own.knee ? KNEE : [])];
   const kept = Object.fromEntries(
     fields.filter((name) => given[name] !== undefined).map((name) => [name, given[name]]),
   ) as SideLimitsDeg;
   const usual = Object.fromEntries(
-    Object.entries(USUAL_RANGES).map(([name, deg]) => [
+    Object.entries(usualRanges).map(([name, deg]) => [
       name,
-      Math.max(deg, given[name as keyof typeof USUAL_RANGES] ?? deg),
+      Math.max(deg, given[name as keyof SideLimitsDeg] ?? deg),
     ]),
   );
   return { ...usual, ...kept };
@@ -101,7 +88,8 @@ function sideWith(given: SideLimitsDeg, own: Readonly<Record<'ankle' | 'hip' | '
 type LimitsWith = (own: ReadonlySet<Part>) => Limits;
 
 /** Ranges with some parts as the client has them and all others usual; each side made once. */
-function limitsFor({ limits, tuckDeg }: AttributionInput): LimitsWith {
+function limitsFor({ limits, tuckDeg, pattern }: AttributionInput): LimitsWith {
+  const usual = usualRangesOf(pattern);
   const made = new Map<string, SideLimits>();
   const side = (one: Side, own: ReadonlySet<Part>): SideLimits => {
     const ranges = {
@@ -110,7 +98,7 @@ function limitsFor({ limits, tuckDeg }: AttributionInput): LimitsWith {
       knee: own.has('knees'),
     };
     const key = `${one} ${ranges.ankle} ${ranges.hip} ${ranges.knee}`;
-    const known = made.get(key) ?? sideLimits(sideWith(limits[one] ?? {}, ranges));
+    const known = made.get(key) ?? sideLimits(sideWith(limits[one] ?? {}, usual, ranges));
     made.set(key, known);
     return known;
   };
@@ -164,11 +152,12 @@ function depthsOf(
 }
 
 /** Which of the parts differ from usual; the others share nothing and need no working out. */
-function partsAtPlay({ body, setup, limits }: AttributionInput): Part[] {
+function partsAtPlay({ body, setup, limits, pattern }: AttributionInput): Part[] {
+  const usualRanges = usualRangesOf(pattern);
   const short = (side: Side, names: readonly (keyof SideLimitsDeg)[]) =>
     names.some((name) => {
       const deg = limits[side]?.[name];
-      const usual = USUAL_RANGES[name as keyof typeof USUAL_RANGES];
+      const usual = usualRanges[name];
       return deg !== undefined && (usual === undefined || deg < usual);
     });
   const plain = bodyOf(body.heightM, body.massKg);
@@ -229,8 +218,7 @@ export function attribute(
   onWorked: (done: number, all: number) => void = () => {},
 ): Attribution {
   const parts = partsAtPlay(input);
-  const thighM = meanLength(bodyOf(input.body.heightM, input.body.massKg), 'thighM');
-  const cm = (thighRad: number) => 100 * thighM * Math.sin(thighRad);
+  const cm = depthCm(input.pattern, input.body);
   const depths = depthsOf(input, parts, onWorked);
   const cmOf = shapley(depths.map(cm));
   const [usual, reach] = [depths[0], depths[depths.length - 1]];

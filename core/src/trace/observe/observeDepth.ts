@@ -3,7 +3,7 @@ import { clamp } from '../../numeric/safety';
 import { normalDensity } from '../../numeric/normal';
 import { deepest } from '../../solver/deepest';
 import { problemFrom } from '../../solver/ask';
-import { orUsual } from '../../solver/attribute';
+import { orUsual } from '../../solver/usualRanges';
 import type { CaseFile } from '../caseFile';
 import type { Observation } from '../connect';
 import { maybeDepthQuestion } from '../depthShares';
@@ -29,7 +29,9 @@ function ratioOf(gapDeg: number): number {
 export function observeDepth(file: CaseFile): Observation[] {
   const question = maybeDepthQuestion(file);
   if (!question || question.seenDeg === null || !hasRangesForDepth(question.limits)) return [];
-  const low = deepest(problemFrom({ ...question, limits: orUsual(question.limits) }));
+  const low = deepest(
+    problemFrom({ ...question, limits: orUsual(question.limits, question.pattern) }),
+  );
   if (low.status !== 'reached') return [];
   const gapDeg = question.seenDeg - degOfRad(low.depthRad);
   const words =
