@@ -8,13 +8,16 @@ const t = ((key: string, values?: Record<string, unknown>) =>
   values ? `${key} ${Object.values(values).join(' ')}` : key) as unknown as TextOf;
 
 it.each([
-  [12.4, 'fit.above 12'],
-  [0.6, 'fit.above 1'],
-  [0.4, 'fit.level'],
-  [-0.4, 'fit.level'],
-  [-0.6, 'fit.below 1'],
-])('a thigh at %d° is said as %s', (deg, words) => {
-  expect(depthWords(deg, t)).toBe(words);
+  ['squat', 12.4, 'fit.thighs.above 12'],
+  ['squat', 0.6, 'fit.thighs.above 1'],
+  ['squat', 0.4, 'fit.thighs.level 0'],
+  ['squat', -0.4, 'fit.thighs.level 0'],
+  ['squat', -0.6, 'fit.thighs.below 1'],
+  ['lunge', 20, 'fit.frontThigh.above 20'],
+  ['split', -20, 'fit.frontThigh.below 20'],
+  ['hinge', -71.2, 'fit.leans 71'],
+] as const)('depth of a %s, %d°, is said as %s', (pattern, deg, words) => {
+  expect(depthWords(deg, t, pattern)).toBe(words);
 });
 
 it.each([
@@ -71,10 +74,10 @@ const holdsFunction = (value: unknown): boolean =>
   (typeof value === 'object' && value !== null && Object.values(value).some(holdsFunction));
 
 it('what the worker answers can cross to the page', () => {
-  const found = postureApi.deepest(question);
+  const found = postureApi.deepest(question, 'right');
   expect(found.status).toBe('found');
   expect(holdsFunction(found)).toBe(false);
-  const blocked = postureApi.settle(question, -30);
+  const blocked = postureApi.settle(question, { thighDeg: -30 }, 'right');
   expect(blocked.status).toBe('blocked');
   expect(holdsFunction(blocked)).toBe(false);
   expect(holdsFunction({ legs: [{ hinge: () => 0 }] })).toBe(true);

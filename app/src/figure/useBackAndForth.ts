@@ -1,12 +1,10 @@
 import { useEffect, useState } from 'react';
+import { wantsStill } from './wantsStill';
 
 /** One way, in milliseconds. */
 const ONE_WAY = 1600;
 /** Rest at either end. */
 const REST = 500;
-
-const wantsStill = (): boolean =>
-  typeof matchMedia === 'function' && matchMedia('(prefers-reduced-motion: reduce)').matches;
 
 /** 0 to 1 to 0 by the clock, with a rest at the ends; the end while still or motion is unwanted. */
 export function useBackAndForth(moving: boolean): number {

@@ -5,19 +5,28 @@ import type { Palette } from '../ui/palette';
 interface Arc {
   readonly at: RingId;
   readonly toward: RingId;
+  /** Where the arc begins: straight up, level toward the hips, or along another bone. */
+  readonly from: 'up' | 'level' | RingId;
   readonly deg: number;
+  readonly radius: number;
 }
 
-/** Angles that are read from the side the client is seen from: shin and trunk against the plumb line. */
+/**
+ * Angles that are read from the side the client is seen from: shin and trunk against the plumb line,
+ * thigh against level, the fold of knee and hip.
+ */
 function arcsFor(view: FigureView, posture: PostureReport): Arc[] {
   if (view !== 'left' && view !== 'right') return [];
+  const [hip, knee, ankle] = [`hip-${view}`, `knee-${view}`, `ankle-${view}`] as const;
+  const { thighDeg, shinLeanDeg, kneeBendDeg, hipBendDeg, trunkLeanDeg } = posture;
   return [
-    { at: `ankle-${view}`, toward: `knee-${view}`, deg: posture.shinLeanDeg[view] },
-    { at: 'pelvis', toward: 'chest', deg: posture.trunkLeanDeg },
+    { at: ankle, toward: knee, from: 'up', deg: shinLeanDeg[view], radius: 190 },
+    { at: 'pelvis', toward: 'chest', from: 'up', deg: trunkLeanDeg, radius: 190 },
+    { at: knee, toward: hip, from: 'level', deg: thighDeg[view], radius: 230 },
+    { at: knee, toward: ankle, from: hip, deg: 180 - kneeBendDeg[view], radius: 95 },
+    { at: hip, toward: 'chest', from: knee, deg: 180 - hipBendDeg[view], radius: 95 },
   ];
 }
-
-const RADIUS = 190;
 
 /** Lengths of the drawing, in millimetres, that a line of `ink` is thick. */
 export interface AngleArcsProps {
@@ -28,53 +37,89 @@ export interface AngleArcsProps {
   readonly palette: Palette;
 }
 
-/** Angles drawn as on a craftsman's drawing: a plumb line, an arc and a number. */
+type Place = readonly [x: number, y: number];
+
+/** Direction in the picture, clockwise from straight up, in radians. */
+const bearing = ([x, y]: Place, [tx, ty]: Place): number => Math.atan2(tx - x, y - ty);
+
+/** From one bearing to another the shorter way round. */
+const turnTo = (from: number, to: number): number =>
+  Math.atan2(Math.sin(to - from), Math.cos(to - from));
+
+const along = ([x, y]: Place, angle: number, far: number): Place => [
+  x + far * Math.sin(angle),
+  y - far * Math.cos(angle),
+];
+
+function bearings({ rings }: DrawnFigure, { at, toward, from }: Arc): [from: number, turn: number] {
+  const end = bearing(rings[at], rings[toward]);
+  const begin =
+    from === 'up'
+      ? 0
+      : from === 'level'
+        ? Math.sign(rings[toward][0] - rings[at][0]) * (Math.PI / 2)
+        : bearing(rings[at], rings[from]);
+  return [begin, turnTo(begin, end)];
+}
+
+/** Angles drawn as on a craftsman's drawing: a line to measure from, an arc and a number. */
 export function AngleArcs({ figure, view, posture, ink, palette }: AngleArcsProps) {
   return (
     <G>
-      {arcsFor(view, posture).map(({ at, toward, deg }) => {
-        const [x, y] = figure.rings[at];
-        const [tx, ty] = figure.rings[toward];
-        const angle = Math.atan2(tx - x, y - ty);
-        const end = [x + RADIUS * Math.sin(angle), y - RADIUS * Math.cos(angle)];
-        const middle = angle / 2;
-        const [lx, ly] = [
-          x + 1.32 * RADIUS * Math.sin(middle),
-          y - 1.22 * RADIUS * Math.cos(middle),
-        ];
-        return (
-          <G key={at}>
-            <Line
-              x1={x}
-              y1={y}
-              x2={x}
-              y2={y - RADIUS * 1.12}
-              stroke={palette.accent}
-              strokeWidth={ink * 0.5}
-            />
-            <Path
-              d={`M${x} ${y - RADIUS}A${RADIUS} ${RADIUS} 0 0 ${angle > 0 ? 1 : 0} ${end[0]} ${end[1]}`}
-              fill="none"
-              stroke={palette.accent}
-              strokeWidth={ink * 0.7}
-            />
-            <Text
-              x={lx}
-              y={ly}
-              fill={palette.accent}
-              stroke={palette.paper}
-              strokeWidth={ink * 1.6}
-              // The number stands on a little paper of its own.
-              {...{ paintOrder: 'stroke' }}
-              fontSize={ink * 8}
-              fontFamily="Besley"
-              textAnchor="middle"
-            >
-              {`${Math.round(deg)}°`}
-            </Text>
-          </G>
-        );
-      })}
+      {arcsFor(view, posture).map((arc) => (
+        <OneArc
+          key={`${arc.at}${arc.from}`}
+          arc={arc}
+          figure={figure}
+          ink={ink}
+          palette={palette}
+        />
+      ))}
+    </G>
+  );
+}
+
+type OneArcProps = Pick<AngleArcsProps, 'figure' | 'ink' | 'palette'> & { readonly arc: Arc };
+
+function OneArc({ arc, figure, ink, palette }: OneArcProps) {
+  const { at, from, deg, radius } = arc;
+  const place = figure.rings[at];
+  const [begin, turn] = bearings(figure, arc);
+  const [start, end] = [along(place, begin, radius), along(place, begin + turn, radius)];
+  const label = along(place, begin + turn / 2, radius + ink * 7);
+  const fromLine = from === 'up' || from === 'level' ? along(place, begin, radius * 1.12) : null;
+  return (
+    <G>
+      {fromLine ? (
+        <Line
+          x1={place[0]}
+          y1={place[1]}
+          x2={fromLine[0]}
+          y2={fromLine[1]}
+          stroke={palette.accent}
+          strokeWidth={ink * 0.5}
+        />
+      ) : null}
+      <Path
+        d={`M${start.join(' ')}A${radius} ${radius} 0 0 ${turn > 0 ? 1 : 0} ${end.join(' ')}`}
+        fill="none"
+        stroke={palette.accent}
+        strokeWidth={ink * 0.7}
+      />
+      <Text
+        x={label[0]}
+        y={label[1] + ink * 2.4}
+        fill={palette.accent}
+        stroke={palette.paper}
+        strokeWidth={ink * 1.6}
+        // The number stands on a little paper of its own.
+        {...{ paintOrder: 'stroke' }}
+        fontSize={ink * (fromLine ? 8 : 6.5)}
+        fontFamily="Besley"
+        textAnchor="middle"
+      >
+        {`${Math.round(deg)}°`}
+      </Text>
     </G>
   );
 }

@@ -1,23 +1,29 @@
-import type { WhatIf } from '@taxikine/core';
+import type { PostureQuestion, WhatIf } from '@taxikine/core';
 import { View } from '@tamagui/core';
+import { memo } from 'react';
 import { lastOf, useLongAnswer } from '../solver/useLongAnswer';
 import { Stepper } from '../ui/Stepper';
 import { Numeral, Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
 import { SharesBar } from './SharesBar';
-import type { FitBench } from './useFitBench';
+
+export interface AnswersProps {
+  /** As it was when the hand last rested; null where nobody can stand so. */
+  readonly question: PostureQuestion | null;
+  readonly seenDeg: number | null;
+  readonly onSeen: (deg: number | null) => void;
+  readonly width: number;
+}
 
 /** How the missing depth divides, and what each joint's usual range would buy. */
-export function Answers({ bench, width }: { bench: FitBench; width: number }) {
+export const Answers = memo(function Answers({ question, seenDeg, onSeen, width }: AnswersProps) {
   const t = useText();
-  const { question, seenDeg, problem } = bench;
-  const key = problem ? null : JSON.stringify([question, seenDeg]);
+  const key = question && JSON.stringify([question, seenDeg]);
   const shares = useLongAnswer(key, (ask, onProgress) =>
-    ask.shares({ ...question, seenDeg }, onProgress),
+    ask.shares({ ...question!, seenDeg }, onProgress),
   );
-  const ifs = useLongAnswer(problem ? null : JSON.stringify(question), (ask) =>
-    ask.whatIf(question),
-  );
+  const ifs = useLongAnswer(question && JSON.stringify(question), (ask) => ask.whatIf(question!));
+  const hinge = question?.pattern === 'hinge';
   const found = lastOf(shares);
   return (
     <View gap="$5">
@@ -26,18 +32,20 @@ export function Answers({ bench, width }: { bench: FitBench; width: number }) {
           {t('fit.shares')}
         </Title>
         <Words small soft>
-          {t('fit.sharesHint')}
+          {t(hinge ? 'fit.sharesHintHinge' : 'fit.sharesHint')}
         </Words>
         {found ? <SharesBar found={found} width={width} /> : <Words soft>{t('fit.working')}</Words>}
-        <Stepper
-          label={t('fit.seen')}
-          value={seenDeg}
-          from={15}
-          unit="°"
-          least={-40}
-          most={80}
-          onChange={bench.setSeen}
-        />
+        {question?.pattern === 'squat' ? (
+          <Stepper
+            label={t('fit.seen')}
+            value={seenDeg}
+            from={15}
+            unit="°"
+            least={-40}
+            most={80}
+            onChange={onSeen}
+          />
+        ) : null}
       </View>
       <View gap="$2">
         <Title small aria-level={2}>
@@ -47,7 +55,7 @@ export function Answers({ bench, width }: { bench: FitBench; width: number }) {
       </View>
     </View>
   );
-}
+});
 
 function WhatIfs({ found }: { found: readonly WhatIf[] | null }) {
   const t = useText();

@@ -1,6 +1,12 @@
-import { FIT_AIMS, type FitAim, type Fitted } from '@taxikine/core';
+import {
+  FIT_AIMS,
+  type FitAim,
+  type Fitted,
+  type PostureQuestion,
+  type Setup,
+} from '@taxikine/core';
 import { View } from '@tamagui/core';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { setupWords } from '../steps/setupWords';
 import { lastOf, useLongAnswer } from '../solver/useLongAnswer';
 import { Button } from '../ui/Button';
@@ -17,27 +23,30 @@ const ABOVE_REACH = 6;
 
 const unitOf = (aim: FitAim['for']): string => (aim === 'knees' || aim === 'hips' ? 'Nm' : '°');
 
+export interface FitForProps {
+  /** As it was when the hand last rested. */
+  readonly question: PostureQuestion;
+  readonly depthDeg: number | null;
+  readonly reachDeg: number | null;
+  readonly onTake: FitBench['setSetup'];
+  readonly width: number;
+}
+
 /** Fits the set-up to the body, for an aim, and shows what each step of change would buy. */
-export function FitFor({
-  bench,
+export const FitFor = memo(function FitFor({
+  question,
+  depthDeg,
   reachDeg,
+  onTake,
   width,
-}: {
-  bench: FitBench;
-  reachDeg: number | null;
-  width: number;
-}) {
+}: FitForProps) {
   const t = useText();
   const [aim, setAim] = useState<FitAim['for'] | null>(null);
   const thighDeg =
-    aim === 'depth'
-      ? (bench.depthDeg ?? LEVEL)
-      : Math.max(bench.depthDeg ?? 0, (reachDeg ?? 0) + ABOVE_REACH);
+    aim === 'depth' ? (depthDeg ?? LEVEL) : Math.max(depthDeg ?? 0, (reachDeg ?? 0) + ABOVE_REACH);
   const asked: FitAim | null = aim ? { for: aim, thighDeg: Math.round(thighDeg) } : null;
-  const key = asked && reachDeg !== null ? JSON.stringify([asked, bench.question]) : null;
-  const answer = useLongAnswer(key, (ask, onProgress) =>
-    ask.fit(bench.question, asked!, onProgress),
-  );
+  const key = asked && reachDeg !== null ? JSON.stringify([asked, question]) : null;
+  const answer = useLongAnswer(key, (ask, onProgress) => ask.fit(question, asked!, onProgress));
   const found = lastOf(answer);
   return (
     <View gap="$2">
@@ -63,35 +72,43 @@ export function FitFor({
       {aim && found ? (
         <>
           <TradeOff fit={found} unit={unitOf(aim)} width={width} />
-          <Offer best={found.best} now={found.now} unit={unitOf(aim)} bench={bench} />
+          <Offer
+            best={found.best}
+            now={found.now}
+            unit={unitOf(aim)}
+            setup={question.setup as Setup}
+            onTake={onTake}
+          />
         </>
       ) : null}
     </View>
   );
-}
+});
 
 /** The winner, in words, with what it gives; one tap takes it over. */
 function Offer({
   best,
   now,
   unit,
-  bench,
+  setup,
+  onTake,
 }: {
   best: Fitted;
   now: Fitted;
   unit: string;
-  bench: FitBench;
+  setup: Setup;
+  onTake: FitBench['setSetup'];
 }) {
   const t = useText();
   if (best.change === 0) return <Words>{t('fit.asItIs')}</Words>;
   const value = (one: Fitted) => `${one.value.toFixed(0)} ${unit}`.replace(' °', '°');
-  const setup = { ...bench.setup, ...best.setup };
+  const next = { ...setup, ...best.setup };
   return (
     <View gap="$2">
       <Words>
-        {setupWords(setup, t)}: {t('fit.fromTo', { from: value(now), to: value(best) })}
+        {setupWords(next, t)}: {t('fit.fromTo', { from: value(now), to: value(best) })}
       </Words>
-      <Button label={t('fit.take')} onPress={() => bench.setSetup(best.setup)} />
+      <Button label={t('fit.take')} onPress={() => onTake(best.setup)} />
     </View>
   );
 }

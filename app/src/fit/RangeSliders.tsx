@@ -1,25 +1,41 @@
-import { SIDES, USUAL_RANGES, type LimitsDeg, type Side } from '@taxikine/core';
+import {
+  RANGES_OF_PATTERN,
+  SIDES,
+  USUAL_RANGES,
+  type LimitsDeg,
+  type Pattern,
+  type Side,
+  type UsualRange,
+} from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { memo } from 'react';
 import { Button } from '../ui/Button';
 import { Slider } from '../ui/Slider';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
-import { BENCH_RANGES, type BenchRange, type FitBench } from './useFitBench';
+import type { FitBench } from './useFitBench';
 
-const BOUNDS: Readonly<Record<BenchRange, readonly [number, number]>> = {
+const BOUNDS: Readonly<Record<UsualRange, readonly [number, number]>> = {
   ankleBendDeg: [0, 55],
   hipBendDeg: [60, 150],
   kneeBendDeg: [60, 160],
+  straightLegRaiseDeg: [30, 120],
+  hipExtendDeg: [0, 45],
+  toeBendDeg: [10, 80],
 };
 
 interface RangeSlidersProps {
+  readonly pattern: Pattern;
   readonly limits: LimitsDeg;
   readonly onChange: FitBench['setRange'];
 }
 
 /** What the joints allow, left on the left hand; measured ones are there, others can be tried. */
-export const RangeSliders = memo(function RangeSliders({ limits, onChange }: RangeSlidersProps) {
+export const RangeSliders = memo(function RangeSliders({
+  pattern,
+  limits,
+  onChange,
+}: RangeSlidersProps) {
   const t = useText();
   return (
     <View gap="$2">
@@ -29,7 +45,7 @@ export const RangeSliders = memo(function RangeSliders({ limits, onChange }: Ran
       <Words small soft>
         {t('fit.rangesHint')}
       </Words>
-      {BENCH_RANGES.map((range) => (
+      {RANGES_OF_PATTERN[pattern].map((range) => (
         <View key={range} flexDirection="row" gap="$4">
           {SIDES.map((side) => (
             <OneRange
@@ -49,7 +65,7 @@ export const RangeSliders = memo(function RangeSliders({ limits, onChange }: Ran
 interface OneRangeProps {
   readonly value: number | undefined;
   readonly side: Side;
-  readonly range: BenchRange;
+  readonly range: UsualRange;
   readonly onChange: FitBench['setRange'];
 }
 

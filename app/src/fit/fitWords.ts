@@ -1,4 +1,4 @@
-import { type Binding, type Lack, type LimitId } from '@taxikine/core';
+import { type Binding, type Lack, type LimitId, type Pattern } from '@taxikine/core';
 import type { TextOf } from '../words/useText';
 
 /** Only what a coach can do something about is named; which foot is loaded most is not. */
@@ -25,9 +25,10 @@ export const lackWords = ({ side, limit, by, unit }: Lack, t: TextOf): string =>
     .filter(Boolean)
     .join(' ') + (unit === 'deg' ? '°' : ` ${unit}`);
 
-/** "thighs stop 12° above level", "thighs 4° below level", "thighs level" */
-export function depthWords(thighDeg: number, t: TextOf): string {
-  const degrees = Math.round(Math.abs(thighDeg));
-  if (degrees === 0) return t('fit.level');
-  return t(thighDeg > 0 ? 'fit.above' : 'fit.below', { degrees });
+/** "Thighs stop 12° above level", "Front thigh reaches level"; of a hinge "Trunk leans to 71°". */
+export function depthWords(depthDeg: number, t: TextOf, pattern: Pattern): string {
+  const degrees = Math.round(Math.abs(depthDeg));
+  if (pattern === 'hinge') return t('fit.leans', { degrees });
+  const where = degrees === 0 ? 'level' : depthDeg > 0 ? 'above' : 'below';
+  return t(`fit.${pattern === 'squat' ? 'thighs' : 'frontThigh'}.${where}`, { degrees });
 }

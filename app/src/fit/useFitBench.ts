@@ -5,43 +5,52 @@ import {
   maybeVisitFile,
   orUsual,
   seenDepthDeg,
-  stanceProblems,
+  STEP_TO_HEIGHT,
   USUAL_SETUP,
   type ClientFile,
   type LimitsDeg,
+  type Pattern,
   type PostureQuestion,
   type Setup,
   type Side,
   type SideLimitsDeg,
+  type UsualRange,
 } from '@taxikine/core';
 import { useCallback, useMemo, useState } from 'react';
 
-/** The ranges that the bench can pull at. */
-export const BENCH_RANGES = ['ankleBendDeg', 'hipBendDeg', 'kneeBendDeg'] as const;
-export type BenchRange = (typeof BENCH_RANGES)[number];
+/** One foot ahead of the other: which, and how far apart the ankles are. */
+export interface Step {
+  readonly front: Side;
+  readonly stepCm: number;
+}
 
 export interface FitBench {
   readonly question: PostureQuestion;
+  readonly pattern: Pattern;
   readonly setup: Setup;
+  readonly step: Step;
   readonly limits: LimitsDeg;
   /** Thigh angle seen in the look, if one was read. */
   readonly seenDeg: number | null;
-  /** Thigh angle to stand at; null is as deep as it goes. */
+  /** Thigh angle (in a hinge the trunk's lean) to stand at; null is as deep as it goes. */
   readonly depthDeg: number | null;
-  /** What no joint could help about this stance. */
-  readonly problem: string | null;
-  readonly changed: boolean;
+  readonly setPattern: (pattern: Pattern) => void;
   readonly setSetup: (part: Partial<Setup>) => void;
-  readonly setRange: (side: Side, range: BenchRange, deg: number | undefined) => void;
+  readonly setStep: (part: Partial<Step>) => void;
+  readonly setRange: (side: Side, range: UsualRange, deg: number | undefined) => void;
   readonly setSeen: (deg: number | null) => void;
   readonly setDepth: (deg: number | null) => void;
 }
 
+const ofVisit = (file: ClientFile, visitId: string | null) =>
+  [...file.looks]
+    .sort((a, b) => b.startedOn.localeCompare(a.startedOn))
+    .find((look) => look.visitId === visitId);
+
 /** Set-up to begin with: what is saved, or what was looked at last. */
 function firstSetup(file: ClientFile, visitId: string | null): Setup {
   const looks = [...file.looks].sort((a, b) => b.startedOn.localeCompare(a.startedOn));
-  const own = looks.find((look) => look.visitId === visitId);
-  return own?.setup ?? file.client.setup ?? looks[0]?.setup ?? USUAL_SETUP;
+  return ofVisit(file, visitId)?.setup ?? file.client.setup ?? looks[0]?.setup ?? USUAL_SETUP;
 }
 
 function firstSeen(file: ClientFile, visitId: string | null): number | null {
@@ -50,7 +59,7 @@ function firstSeen(file: ClientFile, visitId: string | null): number | null {
   return seenDepthDeg(caseFileOf(visit));
 }
 
-function withRange(limits: LimitsDeg, side: Side, range: BenchRange, deg: number | undefined) {
+function withRange(limits: LimitsDeg, side: Side, range: UsualRange, deg: number | undefined) {
   const next: SideLimitsDeg = { ...limits[side], [range]: deg };
   if (deg === undefined) delete (next as Record<string, number>)[range];
   return { ...limits, [side]: next };
@@ -58,37 +67,52 @@ function withRange(limits: LimitsDeg, side: Side, range: BenchRange, deg: number
 
 /** All that the Fit bench remembers while it is open; nothing of it is kept before it is saved. */
 export function useFitBench(file: ClientFile, visitId: string | null): FitBench {
+  const { heightM, massKg, segments } = file.client;
+  const [pattern, setPattern] = useState<Pattern>(
+    () => file.visits.find(({ id }) => id === visitId)?.pattern ?? 'squat',
+  );
   const [setup, setSetup] = useState(() => firstSetup(file, visitId));
+  const [step, setStep] = useState<Step>(() => ({
+    front: 'left',
+    stepCm: Math.round(100 * STEP_TO_HEIGHT * heightM),
+  }));
   const [limits, setLimits] = useState(() => latestLimits(file));
   const [seenDeg, setSeen] = useState(() => firstSeen(file, visitId));
   const [depthDeg, setDepth] = useState<number | null>(null);
+  const changePattern = useCallback((next: Pattern) => {
+    setPattern(next);
+    // A thigh angle means nothing to a hinge, nor a lean to a squat.
+    setDepth(null);
+  }, []);
   const changeSetup = useCallback<FitBench['setSetup']>(
     (part) => setSetup((now) => ({ ...now, ...part })),
+    [],
+  );
+  const changeStep = useCallback<FitBench['setStep']>(
+    (part) => setStep((now) => ({ ...now, ...part })),
     [],
   );
   const changeRange = useCallback<FitBench['setRange']>(
     (side, range, deg) => setLimits((now) => withRange(now, side, range, deg)),
     [],
   );
-  const { heightM, massKg, segments } = file.client;
   const body = useMemo(() => bodyOf(heightM, massKg, segments), [heightM, massKg, segments]);
-  const question = useMemo(
-    () => ({ pattern: 'squat' as const, body, setup, limits: orUsual(limits), tuckDeg: 0 }),
-    [body, setup, limits],
-  );
-  const problem = useMemo(
-    () => stanceProblems(body, 'squat', setup)[0]?.message ?? null,
-    [body, setup],
-  );
+  const question = useMemo<PostureQuestion>(() => {
+    const stepped = pattern === 'lunge' || pattern === 'split' ? step : {};
+    const stance = { ...setup, ...stepped };
+    return { pattern, body, setup: stance, limits: orUsual(limits, pattern), tuckDeg: 0 };
+  }, [pattern, body, setup, step, limits]);
   return {
     question,
+    pattern,
     setup,
+    step,
     limits,
-    seenDeg,
+    seenDeg: pattern === 'squat' ? seenDeg : null,
     depthDeg,
-    problem,
-    changed: JSON.stringify(setup) !== JSON.stringify(file.client.setup ?? USUAL_SETUP),
+    setPattern: changePattern,
     setSetup: changeSetup,
+    setStep: changeStep,
     setRange: changeRange,
     setSeen,
     setDepth,

@@ -1,22 +1,30 @@
-import { FIGURE_VIEWS, type ClientFile, type FigureView, type PostureReport } from '@taxikine/core';
+import {
+  FIGURE_VIEWS,
+  PATTERNS,
+  type ClientFile,
+  type FigureView,
+  type Pattern,
+} from '@taxikine/core';
 import { View } from '@tamagui/core';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { useFile, useWrite } from '../data/useFile';
 import { Answers } from '../fit/Answers';
 import { FitFor } from '../fit/FitFor';
 import { bindingWords, depthWords, lackWords } from '../fit/fitWords';
-import { PostureFigure, type Drawable } from '../fit/PostureFigure';
+import { PostureFigure } from '../fit/PostureFigure';
 import { RangeSliders } from '../fit/RangeSliders';
 import { SetupSliders } from '../fit/SetupSliders';
 import { useFitBench, type FitBench } from '../fit/useFitBench';
-import type { Reach } from '../solver/postureApi';
-import { usePosture, type Answered } from '../solver/usePosture';
+import { useStand, type Stand } from '../fit/useStand';
+import type { Found } from '../solver/useEased';
+import type { Answered } from '../solver/usePosture';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Slider } from '../ui/Slider';
 import { Title, Words } from '../ui/text';
+import { useRested } from '../ui/useRested';
 import { useWide } from '../ui/useWide';
-import { useText } from '../words/useText';
+import { useText, type TextOf } from '../words/useText';
 import { Header } from './Header';
 import { Waiting } from './Waiting';
 
@@ -27,23 +35,15 @@ export function FitScreen({ clientId, visitId }: { clientId: string; visitId: st
   return <Bench file={file.data} visitId={visitId} />;
 }
 
-type Found = Extract<Answered, { status: 'found' }>;
-
-const meanThigh = ({ thighDeg }: PostureReport): number => (thighDeg.left + thighDeg.right) / 2;
-
-/** The last posture that could be drawn, so that the figure stays while the next one is sought. */
-function useLastFound(reach: Answered | null): Found | null {
-  const [last, setLast] = useState<Found | null>(null);
-  if (reach?.status === 'found' && reach !== last) setLast(reach);
-  return last;
-}
+/** What takes a while to work out waits until the hand rests. */
+const REST_MS = 250;
 
 function Bench({ file, visitId }: { file: ClientFile; visitId: string | null }) {
   const t = useText();
   const { wide, width } = useWide();
   const bench = useFitBench(file, visitId);
   const [view, setView] = useState<FigureView>('right');
-  const stand = useStand(bench);
+  const stand = useStand(bench, view);
   const column = wide ? Math.min(400, (width - 120) / 3) : width - 32;
   const { client } = file;
   const visit = visitId ? (`/visits/${visitId}` as const) : '';
@@ -63,40 +63,62 @@ function Bench({ file, visitId }: { file: ClientFile; visitId: string | null }) 
         {wide ? null : scene}
         <View gap="$4" width={column}>
           {wide ? scene : null}
-          <DepthPanel stand={stand} bench={bench} view={view} onView={setView} />
-          <Save bench={bench} file={file} />
+          <ViewPanel
+            pattern={bench.pattern}
+            onPattern={bench.setPattern}
+            view={view}
+            onView={setView}
+          />
+          <DepthPanel stand={stand} bench={bench} />
+          {bench.pattern === 'squat' ? <Save stand={stand} bench={bench} file={file} /> : null}
         </View>
+        <Rested stand={stand} bench={bench} width={column} />
         <View gap="$5" width={column}>
-          <Answers bench={bench} width={column} />
-          <FitFor bench={bench} reachDeg={stand.reachDeg} width={column} />
-        </View>
-        <View gap="$5" width={column}>
-          <SetupSliders setup={bench.setup} onChange={bench.setSetup} />
-          <RangeSliders limits={bench.limits} onChange={bench.setRange} />
+          <SetupSliders
+            pattern={bench.pattern}
+            setup={bench.setup}
+            step={bench.step}
+            onChange={bench.setSetup}
+            onStep={bench.setStep}
+          />
+          <RangeSliders pattern={bench.pattern} limits={bench.limits} onChange={bench.setRange} />
         </View>
       </View>
     </View>
   );
 }
 
-/** What the body reaches, how it stands at the asked depth, and how it would at the seen one. */
-function useStand(bench: FitBench) {
-  const { question, depthDeg, seenDeg, problem } = bench;
-  const asking = problem ? null : question;
-  const lowest = usePosture(asking, null);
-  const asked = usePosture(depthDeg === null ? null : asking, depthDeg);
-  const seen = usePosture(seenDeg === null ? null : asking, seenDeg);
-  const drawn = useLastFound(depthDeg === null ? lowest : asked);
-  const against: Drawable | null = seen?.status === 'found' ? seen : null;
-  const reachDeg = lowest?.status === 'found' ? meanThigh(lowest.posture) : null;
-  return { lowest, asked, drawn, against, reachDeg };
-}
-
-type Stand = ReturnType<typeof useStand>;
-
-interface SceneProps {
+interface Benched {
   readonly stand: Stand;
   readonly bench: FitBench;
+}
+
+/** The long answers, to the question as it was when the hand last rested. */
+function Rested({ stand, bench, width }: Benched & { readonly width: number }) {
+  const question = useRested(bench.question, REST_MS);
+  const reachDeg = useRested(stand.reachDeg, REST_MS);
+  return (
+    <View gap="$5" width={width}>
+      <Answers
+        question={stand.problem ? null : question}
+        seenDeg={bench.seenDeg}
+        onSeen={bench.setSeen}
+        width={width}
+      />
+      {bench.pattern === 'squat' ? (
+        <FitFor
+          question={question}
+          depthDeg={bench.depthDeg}
+          reachDeg={reachDeg}
+          onTake={bench.setSetup}
+          width={width}
+        />
+      ) : null}
+    </View>
+  );
+}
+
+interface SceneProps extends Benched {
   readonly view: FigureView;
   readonly width: number;
   readonly wide: boolean;
@@ -105,7 +127,7 @@ interface SceneProps {
 /** The answer and the figure; on the phone they stay in sight while the levers are pulled. */
 function Scene({ stand, bench, view, width, wide }: SceneProps) {
   const t = useText();
-  const { drawn, against, lowest, reachDeg } = stand;
+  const { shown, against, lowest } = stand;
   const height = wide ? 360 : 215;
   const held = wide ? {} : ({ position: 'sticky', top: -16 } as object);
   return (
@@ -119,16 +141,19 @@ function Scene({ stand, bench, view, width, wide }: SceneProps) {
       borderColor="$rule"
       style={held}
     >
-      <Reached lowest={lowest} reachDeg={reachDeg} problem={bench.problem} />
-      {drawn ? (
+      <Reached lowest={lowest} pattern={bench.pattern} />
+      {shown ? (
         <PostureFigure
-          shown={drawn}
-          posture={drawn.posture}
-          against={against}
+          figure={shown.figure}
+          posture={shown.target.posture}
+          lines={shown.target.lines}
+          pattern={shown.target.question.pattern}
+          heightM={shown.target.question.body.heightM}
+          against={against?.figure}
           view={view}
           width={width}
           height={height}
-          label={postureWords(drawn.posture, t)}
+          label={postureWords(shown.target, t)}
         />
       ) : (
         <View height={height} />
@@ -137,19 +162,25 @@ function Scene({ stand, bench, view, width, wide }: SceneProps) {
   );
 }
 
-interface DepthPanelProps {
-  readonly stand: Stand;
-  readonly bench: FitBench;
+interface ViewPanelProps {
+  readonly pattern: Pattern;
+  readonly onPattern: (pattern: Pattern) => void;
   readonly view: FigureView;
   readonly onView: (view: FigureView) => void;
 }
 
-/** Where to look from, and how deep to stand. */
-function DepthPanel({ stand, bench, view, onView }: DepthPanelProps) {
+/** Which pattern, and where to look from. */
+const ViewPanel = memo(function ViewPanel({ pattern, onPattern, view, onView }: ViewPanelProps) {
   const t = useText();
-  const { asked, against, reachDeg } = stand;
   return (
     <View gap="$3">
+      <Choice
+        label={t('fit.pattern')}
+        hideLabel
+        options={PATTERNS.map((value) => ({ value, label: t(`patterns.${value}`) }))}
+        value={pattern}
+        onChange={onPattern}
+      />
       <Choice
         label={t('fit.view')}
         hideLabel
@@ -157,11 +188,23 @@ function DepthPanel({ stand, bench, view, onView }: DepthPanelProps) {
         value={view}
         onChange={onView}
       />
+    </View>
+  );
+});
+
+/** How deep to stand, and what is in the way. */
+function DepthPanel({ stand, bench }: Benched) {
+  const t = useText();
+  const { asked, against, reachDeg } = stand;
+  const hinge = bench.pattern === 'hinge';
+  const now = bench.depthDeg ?? (hinge ? -(reachDeg ?? 0) : (reachDeg ?? 0));
+  return (
+    <View gap="$3">
       <Slider
-        label={t('fit.depth')}
-        value={Math.round(bench.depthDeg ?? reachDeg ?? 0)}
-        least={-40}
-        most={80}
+        label={t(hinge ? 'fit.lean' : 'fit.depth')}
+        value={Math.round(now)}
+        least={hinge ? 0 : -40}
+        most={hinge ? 90 : 80}
         step={1}
         unit="°"
         onChange={bench.setDepth}
@@ -188,37 +231,28 @@ function DepthPanel({ stand, bench, view, onView }: DepthPanelProps) {
 }
 
 /** The answer in a sentence: how deep, and what stops it. */
-function Reached({
-  lowest,
-  reachDeg,
-  problem,
-}: {
-  lowest: Reach | null;
-  reachDeg: number | null;
-  problem: string | null;
-}) {
+function Reached({ lowest, pattern }: { lowest: Answered | null; pattern: Pattern }) {
   const t = useText();
-  if (problem)
+  if (!lowest) return <Words soft>{t('fit.working')}</Words>;
+  if (lowest.status === 'problem')
     return (
       <Title role="alert" color="$accent" fontSize="$4" lineHeight="$4">
-        {problem}
+        {lowest.message}
       </Title>
     );
-  if (!lowest) return <Words soft>{t('fit.working')}</Words>;
-  if (lowest.status === 'blocked' || reachDeg === null)
-    return <Title color="$accent">{t('fit.impossible')}</Title>;
+  if (lowest.status === 'blocked') return <Title color="$accent">{t('fit.impossible')}</Title>;
   const stops = bindingWords(lowest.binding, t);
   return (
     <View gap="$1" role="status">
-      <Title aria-level={2}>{depthWords(reachDeg, t)}</Title>
+      <Title aria-level={2}>{depthWords(lowest.depthDeg, t, pattern)}</Title>
       <Words>{stops ? t('fit.stoppedBy', { stops }) : t('fit.nothingStops')}</Words>
     </View>
   );
 }
 
-const postureWords = (posture: PostureReport, t: ReturnType<typeof useText>): string =>
+const postureWords = ({ posture, depthDeg, question }: Found, t: TextOf): string =>
   t('fit.says', {
-    depth: depthWords(meanThigh(posture), t),
+    depth: depthWords(depthDeg, t, question.pattern),
     lean: Math.round(posture.trunkLeanDeg),
     left: Math.round(posture.shinLeanDeg.left),
     right: Math.round(posture.shinLeanDeg.right),
@@ -227,7 +261,7 @@ const postureWords = (posture: PostureReport, t: ReturnType<typeof useText>): st
   });
 
 /** Keeps this set-up for the client's next looks and drills. */
-function Save({ bench, file }: { bench: FitBench; file: ClientFile }) {
+function Save({ stand, bench, file }: Benched & { readonly file: ClientFile }) {
   const t = useText();
   const write = useWrite();
   const saved = JSON.stringify(file.client.setup) === JSON.stringify(bench.setup);
@@ -238,7 +272,7 @@ function Save({ bench, file }: { bench: FitBench; file: ClientFile }) {
   ) : (
     <Button
       kind="main"
-      off={bench.problem !== null}
+      off={stand.problem !== null}
       label={t('fit.save')}
       onPress={() => write('clients', { ...file.client, setup: bench.setup })}
     />

@@ -3,42 +3,109 @@ import {
   askFit,
   askSettle,
   attribute,
+  drawFigure,
+  FIGURE_CAMERAS,
+  mix,
+  problemFrom,
+  project,
+  skeletonOf,
+  stanceProblems,
+  stateOf,
   whatIf,
   type Attribution,
   type AttributionInput,
+  type DrawnFigure,
+  type FigureView,
   type Fit,
   type FitAim,
+  type PostureAnswer,
   type PostureQuestion,
   type WhatIf,
 } from '@taxikine/core/solver';
 
-type Asked = ReturnType<typeof askDeepest>;
+type Variables = readonly number[];
 
-/** An answer that can cross to another thread: the posture as its free variables. */
+/** An answer that can cross to another thread: the posture as its free variables, and drawn. */
 export type Reach =
-  | (Omit<Extract<Asked, { status: 'found' }>, 'state'> & { readonly q: readonly number[] })
-  | Extract<Asked, { status: 'blocked' }>;
+  | (Omit<Extract<PostureAnswer, { status: 'found' }>, 'state'> & {
+      readonly q: Variables;
+      readonly figure: DrawnFigure;
+      readonly lines: PlumbLines;
+    })
+  | Extract<PostureAnswer, { status: 'blocked' }>
+  /** What no joint could help about this stance. */
+  | { readonly status: 'problem'; readonly message: string };
 
-const sent = (answer: Asked): Reach => {
+/** Where the centre of mass and the middle of the feet are in the picture, millimetres to the right. */
+export interface PlumbLines {
+  readonly mass: number;
+  readonly midFoot: number;
+}
+
+function answered(
+  question: PostureQuestion,
+  view: FigureView,
+  ask: (question: PostureQuestion) => PostureAnswer,
+): Reach {
+  const [problem] = stanceProblems(question.body, question.pattern, question.setup);
+  if (problem) return { status: 'problem', message: problem.message };
+  const answer = ask(question);
   if (answer.status === 'blocked') return answer;
   const { state, ...rest } = answer;
-  return { ...rest, q: [...state.q] };
-};
+  const lines = linesOf(question, state.com, view);
+  return { ...rest, q: [...state.q], figure: drawn(question, state.q, view), lines };
+}
+
+function linesOf(
+  question: PostureQuestion,
+  com: readonly [number, number, number],
+  view: FigureView,
+): PlumbLines {
+  const { left, right } = problemFrom(question).feet;
+  const middle = [0, 1, 2].map((k) => (left.pressure[k] + right.pressure[k]) / 2);
+  const at = (point: readonly number[]) =>
+    1000 * project(FIGURE_CAMERAS[view], [point[0], point[1], point[2]])[0];
+  return { mass: at(com), midFoot: at(middle) };
+}
+
+function drawn(question: PostureQuestion, q: Variables, view: FigureView): DrawnFigure {
+  const problem = problemFrom(question);
+  const state = stateOf(problem, [...q]);
+  return drawFigure(FIGURE_CAMERAS[view], skeletonOf({ problem, state }));
+}
 
 export type Progress = (done: number, all: number) => void;
 
-/** How many steps of a long question go by between two words about how far it is. */
-const TELL_EVERY = 4;
+/** Time between two words about how far a long question is, in milliseconds; its end is always told. */
+const TELL_EVERY = 120;
 
-const sometimes = (onProgress: Progress) => (done: number, all: number) => {
-  if (done % TELL_EVERY === 0 || done === all) onProgress(done, all);
-};
+function sometimes(onProgress: Progress): Progress {
+  let told = performance.now();
+  return (done, all) => {
+    const now = performance.now();
+    if (done < all && now - told < TELL_EVERY) return;
+    told = now;
+    onProgress(done, all);
+  };
+}
 
 /** Everything that the app asks the solver; runs in the worker. */
 export const postureApi = {
-  deepest: (question: PostureQuestion): Reach => sent(askDeepest(question)),
-  settle: (question: PostureQuestion, thighDeg: number, from?: readonly number[]): Reach =>
-    sent(askSettle(question, { thighDeg }, from)),
+  deepest: (question: PostureQuestion, view: FigureView): Reach =>
+    answered(question, view, askDeepest),
+  settle: (
+    question: PostureQuestion,
+    aim: Parameters<typeof askSettle>[1],
+    view: FigureView,
+  ): Reach => answered(question, view, (asked) => askSettle(asked, aim)),
+  /** A posture part of the way from one to another. */
+  between: (
+    question: PostureQuestion,
+    from: Variables,
+    to: Variables,
+    part: number,
+    view: FigureView,
+  ): DrawnFigure => drawn(question, mix(1 - part, [...from], part, [...to]), view),
   whatIf: (question: PostureQuestion): WhatIf[] => whatIf(question),
   shares: (input: AttributionInput, onProgress: Progress): Attribution =>
     attribute(input, sometimes(onProgress)),

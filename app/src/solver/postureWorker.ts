@@ -12,3 +12,11 @@ export function startPostureWorker(): PostureWorker {
   const worker = new Worker(new URL('./posture.worker.ts', import.meta.url));
   return { ask: wrap<PostureApi>(worker), end: () => worker.terminate() };
 }
+
+let shared: PostureWorker | null = null;
+
+/** The one for questions of a millisecond or two: started once, never ended. */
+export function sharedPostureWorker(): PostureWorker['ask'] {
+  shared ??= startPostureWorker();
+  return shared.ask;
+}

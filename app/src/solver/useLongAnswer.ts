@@ -10,9 +10,6 @@ export type LongAnswer<T> =
 
 const IDLE = { status: 'idle' } as const;
 
-/** Wait for the hand to rest before a long question is asked. */
-const REST_MS = 250;
-
 /**
  * A question that takes a while, asked in a worker of its own: its progress is streamed, and as
  * soon as the question changes or the screen is left, the worker is ended.
@@ -26,7 +23,6 @@ export function useLongAnswer<T>(
   const [answer, setAnswer] = useState<LongAnswer<T>>({ status: 'idle' });
   useEffect(() => {
     if (key === null) return;
-    let worker: PostureWorker | null = null;
     let done = false;
     const onProgress: Progress = (tried, all) =>
       worker &&
@@ -34,20 +30,17 @@ export function useLongAnswer<T>(
       startTransition(() =>
         setAnswer((now) => ({ status: 'working', part: tried / all, last: lastOf(now) })),
       );
-    const timer = setTimeout(() => {
-      worker = startPostureWorker();
-      const mine = worker;
-      void run(mine.ask, proxy(onProgress)).then((value) => {
-        done = true;
-        if (worker === mine) startTransition(() => setAnswer({ status: 'done', value }));
-        mine.end();
-      });
-    }, REST_MS);
+    const mine = startPostureWorker();
+    let worker: PostureWorker | null = mine;
+    void run(mine.ask, proxy(onProgress)).then((value) => {
+      done = true;
+      if (worker === mine) startTransition(() => setAnswer({ status: 'done', value }));
+      mine.end();
+    });
     startTransition(() => setAnswer((now) => ({ status: 'working', part: 0, last: lastOf(now) })));
     return () => {
-      clearTimeout(timer);
-      worker?.end();
       worker = null;
+      mine.end();
     };
     // The key says when the question is another one.
     // eslint-disable-next-line react-hooks/exhaustive-deps

@@ -1,53 +1,42 @@
 import { startTransition, useEffect, useRef, useState } from 'react';
-import type { PostureQuestion } from '@taxikine/core';
+import type { FigureView, PostureQuestion } from '@taxikine/core';
 import type { Reach } from './postureApi';
-import { startPostureWorker, type PostureWorker } from './postureWorker';
+import { sharedPostureWorker } from './postureWorker';
 
-/** An answer with the question it belongs to, which may no longer be the one asked now. */
-export type Answered = Reach & { readonly question: PostureQuestion };
+/** A depth to stand at, as the solver is asked for it. */
+export type Aim = { readonly thighDeg: number } | { readonly trunkLeanDeg: number };
 
-interface Waiting {
+/** A question with how deep to stand (null: as deep as it goes) and where to look from. */
+export interface PostureWanted {
   readonly question: PostureQuestion;
-  readonly thighDeg: number | null;
+  readonly aim: Aim | null;
+  readonly view: FigureView;
 }
 
-/**
- * The posture at a depth, or the deepest for null, always of the newest question: while one is
- * being solved only the latest of those that came since is kept. No question, no worker.
- */
-export function usePosture(
-  question: PostureQuestion | null,
-  thighDeg: number | null,
-): Answered | null {
-  const [reach, setReach] = useState<Answered | null>(null);
-  const worker = useRef<PostureWorker | null>(null);
-  const busy = useRef(false);
-  const next = useRef<Waiting | null>(null);
-  const key = JSON.stringify([question, thighDeg]);
+/** An answer with what it answers, which may no longer be what is asked now. */
+export type Answered = Reach & PostureWanted;
 
-  useEffect(
-    () => () => {
-      worker.current?.end();
-      worker.current = null;
-      busy.current = false;
-    },
-    [],
-  );
+/**
+ * Always the answer to the newest question: while one is being solved only the latest of those that
+ * came since is kept. Null asks nothing.
+ */
+export function usePosture(wanted: PostureWanted | null): Answered | null {
+  const [reach, setReach] = useState<Answered | null>(null);
+  const busy = useRef(false);
+  const next = useRef<PostureWanted | null>(null);
+  const key = JSON.stringify(wanted);
 
   useEffect(() => {
-    next.current = question && { question, thighDeg };
-    if (!question) return;
-    worker.current ??= startPostureWorker();
+    next.current = wanted;
     const solve = async () => {
       if (busy.current) return;
       busy.current = true;
       try {
-        while (next.current && worker.current) {
-          const { question: asked, thighDeg: depth } = next.current;
+        while (next.current) {
+          const asked: PostureWanted = next.current;
           next.current = null;
-          const { ask } = worker.current;
-          const answer = await (depth === null ? ask.deepest(asked) : ask.settle(asked, depth));
-          startTransition(() => setReach({ ...answer, question: asked }));
+          const answer = await answerOf(asked);
+          startTransition(() => setReach({ ...answer, ...asked }));
         }
       } finally {
         busy.current = false;
@@ -57,5 +46,10 @@ export function usePosture(
     // The key holds every value of the question.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key]);
-  return question && reach;
+  return wanted && reach;
+}
+
+function answerOf({ question, aim, view }: PostureWanted): Promise<Reach> {
+  const ask = sharedPostureWorker();
+  return aim ? ask.settle(question, aim, view) : ask.deepest(question, view);
 }
