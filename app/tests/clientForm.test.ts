@@ -28,16 +28,27 @@ it('makes a record that the API takes, decimal comma and all', () => {
 it('keeps what the form does not show', () => {
   const known = {
     ...recordOf(form, null),
-    segments: { thighM: 0.5, trunkM: 0.55 },
+    segments: { thighM: { left: 0.5, right: 0.49 }, trunkM: 0.55, hipWidthM: 0.3 },
     clearances: [{ by: 'x' } as never],
   };
-  const record = recordOf({ ...formOf(known), thigh: '' }, known);
-  expect(record).toMatchObject({
-    id: known.id,
-    segments: { trunkM: 0.55 },
-    clearances: known.clearances,
-  });
-  expect(record.segments).not.toHaveProperty('thighM');
+  const record = recordOf(formOf(known), known);
+  expect(record).toEqual(known);
+});
+
+const taped = (left: string, right: string) => ({
+  tape: { ...formOf(null).tape, thighM: { left, right } },
+});
+
+it.each([
+  ['both sides the same', '47', '47', 0.47],
+  ['sides that differ', '47', '46,5', { left: 0.47, right: 0.465 }],
+  ['left alone', '47', '', 0.47],
+  ['right alone', ' ', '46.5', 0.465],
+  ['neither', '', '', undefined],
+])('a tape measure of %s', (_, left, right, thighM) => {
+  const record = recordOf({ ...form, ...taped(left, right) }, null);
+  expect(record.segments.thighM).toEqual(thighM);
+  expect(formOf(record).tape.thighM.left === '').toBe(thighM === undefined);
 });
 
 it.each([
@@ -48,12 +59,13 @@ it.each([
   ['too short', { height: '0.89' }, ['height: client.heightRange']],
   ['no number', { mass: 'heavy' }, ['mass: client.number']],
   ['no name', { name: '' }, ['name: client.nameNeeded']],
-  ['a thigh in centimetres', { thigh: '47' }, ['thigh: client.lengthRange']],
+  ['a thigh in metres', taped('0.47', ''), ['tape.thighM.left: client.lengthRange']],
+  ['a trunk that is no number', { trunk: 'long' }, ['trunk: client.number']],
   [
     'a thigh of 70 cm at 1.60 m',
-    { height: '1.60', thigh: '0.70' },
+    { height: '1.60', ...taped('70', '40') },
     [
-      'thigh: a thigh of 70 cm is too long for a height of 1.60 m, where 28 cm to 51 cm would be believed',
+      'tape.thighM.left: a thigh of 70 cm is too long for a height of 1.60 m, where 28 cm to 51 cm would be believed',
     ],
   ],
   ['under age without a guardian', { flags: ['minor'] }, ['guardian: client.guardianNeeded']],

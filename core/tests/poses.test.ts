@@ -3,6 +3,9 @@ import {
   bodyOf,
   DRILL_POSES,
   DRILLS,
+  facePath,
+  FIGURE_CAMERAS,
+  maybeSceneryOf,
   onePose,
   POSE_LIMITS,
   POSES,
@@ -77,4 +80,35 @@ it('a mirrored pose is the mirror image', () => {
   expect(b[0]).toBeCloseTo(a[0], 9);
   expect(b[1]).toBeCloseTo(-a[1], 9);
   expect(b[2]).toBeCloseTo(a[2], 9);
+});
+
+describe('what a pose leans on', () => {
+  const scene = (id: 'wall-stretch' | 'doorway-leg' | 'standing') => {
+    const skeleton = poseSkeleton(body, onePose(id));
+    return { skeleton, face: maybeSceneryOf(onePose(id), skeleton) };
+  };
+
+  it('a wall meets the hands and nothing is behind it', () => {
+    const { skeleton, face } = scene('wall-stretch');
+    const { legs, arms } = skeleton;
+    const reach = Math.max(...SIDES.map((side) => arms[side].fingertip[0]));
+    expect(face![0][0]).toBeGreaterThanOrEqual(reach);
+    expect(face![0][0] - reach).toBeLessThan(0.2);
+    expect(legs.left.toe[0]).toBeLessThan(face![0][0]);
+  });
+
+  it('a door frame carries the heel of the raised leg', () => {
+    const { skeleton, face } = scene('doorway-leg');
+    expect(face![0][0]).toBeCloseTo(skeleton.legs.left.heel[0], 9);
+    expect(face![1][2]).toBeGreaterThan(skeleton.legs.left.heel[2]);
+    expect(Math.abs(face![0][1] - skeleton.legs.right.heel[1])).toBeGreaterThan(0.1);
+  });
+
+  it('standing leans on nothing', () => expect(scene('standing').face).toBeNull());
+
+  it('from the side a wall is one upright line', () => {
+    const { face } = scene('wall-stretch');
+    const xs = [...facePath(FIGURE_CAMERAS.right, face!).matchAll(/(-?\d+) -?\d+/g)];
+    expect(new Set(xs.map(([, x]) => x)).size).toBe(1);
+  });
 });

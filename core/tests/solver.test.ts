@@ -110,7 +110,7 @@ describe.each(['split', 'lunge'] as const)('%s', (pattern) => {
   const question = (right: object): PostureQuestion => ({
     ...ask(
       { left: ranges(40), right: { ...ranges(40), ...right } },
-      { stanceCm: 14, arms: 'sides' },
+      { stanceCm: 14, arms: 'sides', stepCm: 80 },
     ),
     pattern,
   });

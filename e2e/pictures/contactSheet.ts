@@ -1,8 +1,10 @@
 import {
   bodyOf,
   drawFigure,
+  facePath,
   FIGURE_CAMERAS,
   FIGURE_VIEWS,
+  maybeSceneryOf,
   POSES,
   poseSkeleton,
   type DrawnFigure,
@@ -38,7 +40,12 @@ export function contactSheet(): { html: string; width: number; height: number } 
   const perRow = ACROSS / FIGURE_VIEWS.length;
   const cells = (POSES as readonly Pose[]).flatMap((pose, i) =>
     FIGURE_VIEWS.map((view, j) => {
-      const figure = drawFigure(FIGURE_CAMERAS[view], poseSkeleton(body, pose));
+      const skeleton = poseSkeleton(body, pose);
+      const figure = drawFigure(FIGURE_CAMERAS[view], skeleton);
+      const face = maybeSceneryOf(pose, skeleton);
+      const scenery = face
+        ? `<path d="${facePath(FIGURE_CAMERAS[view], face)}" fill="none" stroke="#5C6770" stroke-width="12"/>`
+        : '';
       const column = (i % perRow) * FIGURE_VIEWS.length + j;
       const x = (column + 0.5) * CELL.width;
       const y = (Math.floor(i / perRow) + 1) * CELL.height - 14;
@@ -47,7 +54,7 @@ export function contactSheet(): { html: string; width: number; height: number } 
       const middle = (figure.rings.pelvis[0] + figure.rings.chest[0]) / 2;
       return (
         `${name}<g transform="translate(${x},${y}) scale(${PER_MM}) translate(${-middle},0)">` +
-        `<line x1="-900" x2="900" y1="6" y2="6" stroke="#CFC5AE" stroke-width="10"/>${drawn(figure)}</g>`
+        `<line x1="-900" x2="900" y1="6" y2="6" stroke="#CFC5AE" stroke-width="10"/>${scenery}${drawn(figure)}</g>`
       );
     }),
   );

@@ -3,7 +3,9 @@ import {
   bodyOf,
   drawFigure,
   eased,
+  facePath,
   FIGURE_CAMERAS,
+  maybeSceneryOf,
   mirroredPose,
   onePose,
   poseSkeleton,
@@ -15,7 +17,7 @@ import {
 } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { useMemo } from 'react';
-import Svg, { Line } from 'react-native-svg';
+import Svg, { Line, Path } from 'react-native-svg';
 import { usePalette } from '../ui/usePalette';
 import { FigureDrawing } from './FigureDrawing';
 import { useBackAndForth } from './useBackAndForth';
@@ -38,13 +40,17 @@ function frameOf(pose: Pose, heightM: number) {
   return { width: wide * heightM * 1000, height: tall * heightM * 1000 + 40 };
 }
 
+const posed = (id: PoseId, side: Side | null): Pose =>
+  side === 'right' ? mirroredPose(onePose(id)) : onePose(id);
+
 /** The client's own figure between two poses of a drill, back and forth while it is done. */
 export function PoseFigure({ client, poses, side, view, moving, width, height }: PoseFigureProps) {
   const palette = usePalette();
-  const [start, end] = poses.map((id) => {
-    const pose = onePose(id);
-    return side === 'right' ? mirroredPose(pose) : pose;
-  });
+  const [startId, endId] = poses;
+  const [start, end] = useMemo(
+    () => [posed(startId, side), posed(endId, side)],
+    [startId, endId, side],
+  );
   const t = useBackAndForth(moving && start.id !== end.id);
   const body = useMemo(
     () => bodyOf(client.heightM, client.massKg, client.segments),
@@ -52,6 +58,7 @@ export function PoseFigure({ client, poses, side, view, moving, width, height }:
   );
   const skeleton = poseSkeleton(body, betweenPoses(start, end, eased(t)));
   const figure = drawFigure(FIGURE_CAMERAS[view], skeleton);
+  const leansOn = useMemo(() => maybeSceneryOf(start, poseSkeleton(body, start)), [start, body]);
   const frame = frameOf(start, client.heightM);
   const ink = 1.9 / Math.min(width / frame.width, height / frame.height);
   const middle = figure.rings.pelvis[0];
@@ -72,6 +79,15 @@ export function PoseFigure({ client, poses, side, view, moving, width, height }:
           stroke={palette.rule}
           strokeWidth={ink * 0.8}
         />
+        {leansOn ? (
+          <Path
+            d={facePath(FIGURE_CAMERAS[view], leansOn)}
+            fill="none"
+            stroke={palette.slate}
+            strokeWidth={ink * 1.2}
+            strokeLinejoin="round"
+          />
+        ) : null}
         <FigureDrawing figure={figure} palette={palette} ink={ink} />
       </Svg>
     </View>

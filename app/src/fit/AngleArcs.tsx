@@ -1,4 +1,4 @@
-import type { DrawnFigure, FigureView, PostureReport, RingId } from '@taxikine/core';
+import type { DrawnFigure, FigureView, PostureReport, RingId, Side } from '@taxikine/core';
 import { G, Line, Path, Text } from 'react-native-svg';
 import type { Palette } from '../ui/palette';
 
@@ -11,21 +11,29 @@ interface Arc {
   readonly radius: number;
 }
 
+/** Above this a thigh is read as standing, not as a depth. */
+const UPRIGHT_THIGH_DEG = 50;
+
 /**
  * Angles that are read from the side the client is seen from: shin and trunk against the plumb line,
- * thigh against level, the fold of knee and hip.
+ * thigh against level, the fold of knee and hip. In a small drawing only what the others follow from.
  */
-function arcsFor(view: FigureView, posture: PostureReport): Arc[] {
+function arcsFor(view: FigureView, posture: PostureReport, leg: Side, all: boolean): Arc[] {
   if (view !== 'left' && view !== 'right') return [];
-  const [hip, knee, ankle] = [`hip-${view}`, `knee-${view}`, `ankle-${view}`] as const;
+  const [hip, knee, ankle] = [`hip-${leg}`, `knee-${leg}`, `ankle-${leg}`] as const;
   const { thighDeg, shinLeanDeg, kneeBendDeg, hipBendDeg, trunkLeanDeg } = posture;
-  return [
-    { at: ankle, toward: knee, from: 'up', deg: shinLeanDeg[view], radius: 190 },
+  const thigh: Arc = { at: knee, toward: hip, from: 'level', deg: thighDeg[leg], radius: 230 };
+  const main: Arc[] = [
+    { at: ankle, toward: knee, from: 'up', deg: shinLeanDeg[leg], radius: 190 },
     { at: 'pelvis', toward: 'chest', from: 'up', deg: trunkLeanDeg, radius: 190 },
-    { at: knee, toward: hip, from: 'level', deg: thighDeg[view], radius: 230 },
-    { at: knee, toward: ankle, from: hip, deg: 180 - kneeBendDeg[view], radius: 95 },
-    { at: hip, toward: 'chest', from: knee, deg: 180 - hipBendDeg[view], radius: 95 },
+    // On nearly straight legs the fold of the knee says it.
+    ...(thighDeg[leg] < UPRIGHT_THIGH_DEG ? [thigh] : []),
   ];
+  const folds: Arc[] = [
+    { at: knee, toward: ankle, from: hip, deg: 180 - kneeBendDeg[leg], radius: 95 },
+    { at: hip, toward: 'chest', from: knee, deg: 180 - hipBendDeg[leg], radius: 95 },
+  ];
+  return all ? [...main, ...folds] : main;
 }
 
 /** Lengths of the drawing, in millimetres, that a line of `ink` is thick. */
@@ -33,6 +41,9 @@ export interface AngleArcsProps {
   readonly figure: DrawnFigure;
   readonly view: FigureView;
   readonly posture: PostureReport;
+  /** The leg that is measured: the front one of a step, otherwise the nearer. */
+  readonly leg: Side;
+  readonly all: boolean;
   readonly ink: number;
   readonly palette: Palette;
 }
@@ -63,10 +74,10 @@ function bearings({ rings }: DrawnFigure, { at, toward, from }: Arc): [from: num
 }
 
 /** Angles drawn as on a craftsman's drawing: a line to measure from, an arc and a number. */
-export function AngleArcs({ figure, view, posture, ink, palette }: AngleArcsProps) {
+export function AngleArcs({ figure, view, posture, leg, all, ink, palette }: AngleArcsProps) {
   return (
     <G>
-      {arcsFor(view, posture).map((arc) => (
+      {arcsFor(view, posture, leg, all).map((arc) => (
         <OneArc
           key={`${arc.at}${arc.from}`}
           arc={arc}
@@ -118,7 +129,7 @@ function OneArc({ arc, figure, ink, palette }: OneArcProps) {
         fontFamily="Besley"
         textAnchor="middle"
       >
-        {`${Math.round(deg)}°`}
+        {`${Math.round(deg)}°`.replace('-', '−')}
       </Text>
     </G>
   );

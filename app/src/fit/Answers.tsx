@@ -1,28 +1,37 @@
-import type { PostureQuestion, WhatIf } from '@taxikine/core';
+import type { LimitsDeg, PostureQuestion, WhatIf } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { memo } from 'react';
 import { lastOf, useLongAnswer } from '../solver/useLongAnswer';
 import { Stepper } from '../ui/Stepper';
 import { Numeral, Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
-import { SharesBar } from './SharesBar';
+import { SharesBar, withError } from './SharesBar';
 
 export interface AnswersProps {
   /** As it was when the hand last rested; null where nobody can stand so. */
   readonly question: PostureQuestion | null;
+  readonly measured: LimitsDeg;
+  /** What each range would buy; null while it is worked out. */
+  readonly gains: readonly WhatIf[] | null;
   readonly seenDeg: number | null;
   readonly onSeen: (deg: number | null) => void;
   readonly width: number;
 }
 
 /** How the missing depth divides, and what each joint's usual range would buy. */
-export const Answers = memo(function Answers({ question, seenDeg, onSeen, width }: AnswersProps) {
+export const Answers = memo(function Answers({
+  question,
+  measured,
+  gains,
+  seenDeg,
+  onSeen,
+  width,
+}: AnswersProps) {
   const t = useText();
   const key = question && JSON.stringify([question, seenDeg]);
   const shares = useLongAnswer(key, (ask, onProgress) =>
-    ask.shares({ ...question!, seenDeg }, onProgress),
+    ask.shares({ ...question!, limits: measured, seenDeg }, onProgress),
   );
-  const ifs = useLongAnswer(question && JSON.stringify(question), (ask) => ask.whatIf(question!));
   const hinge = question?.pattern === 'hinge';
   const found = lastOf(shares);
   return (
@@ -51,7 +60,7 @@ export const Answers = memo(function Answers({ question, seenDeg, onSeen, width 
         <Title small aria-level={2}>
           {t('fit.whatIf')}
         </Title>
-        <WhatIfs found={lastOf(ifs)} />
+        <WhatIfs found={gains} />
       </View>
     </View>
   );
@@ -63,7 +72,7 @@ function WhatIfs({ found }: { found: readonly WhatIf[] | null }) {
   if (found.length === 0) return <Words soft>{t('fit.nothingShort')}</Words>;
   return (
     <>
-      {found.map(({ side, limit, fromDeg, toDeg, gainsCm, gainsDeg }) => (
+      {found.map(({ side, limit, fromDeg, toDeg, gainsCm, gainsDeg, errorCm }) => (
         <View key={`${side}${limit}`} flexDirection="row" alignItems="baseline" gap="$2">
           <Words flex={1}>
             {t('fit.more', {
@@ -74,7 +83,7 @@ function WhatIfs({ found }: { found: readonly WhatIf[] | null }) {
           <Numeral fontSize="$3" lineHeight="$3">
             {gainsCm < 0.05
               ? t('fit.buysNothing')
-              : `${gainsCm.toFixed(1)} cm · ${gainsDeg.toFixed(0)}°`}
+              : `${withError(gainsCm, errorCm)} · ${gainsDeg.toFixed(0)}°`}
           </Numeral>
         </View>
       ))}

@@ -1,4 +1,11 @@
-import type { DrawnFigure, FigureView, Pattern, PostureReport } from '@taxikine/core';
+import {
+  isStaggered,
+  type DrawnFigure,
+  type FigureView,
+  type Pattern,
+  type PostureReport,
+  type Side,
+} from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { memo } from 'react';
 import Svg, { Line, Path } from 'react-native-svg';
@@ -17,10 +24,15 @@ export interface PostureFigureProps {
   /** Another posture behind it, as a shadow. */
   readonly against?: DrawnFigure | null;
   readonly view: FigureView;
+  /** The front foot of a step. */
+  readonly front?: Side | null;
   readonly width: number;
   readonly height: number;
   readonly label: string;
 }
+
+/** Height in pixels from which the folds of knee and hip are numbered too. */
+const ROOM_FOR_ALL_ARCS = 300;
 
 /** Room for the body from each side, arms ahead, as shares of its height. */
 const REACH: Readonly<Record<FigureView, readonly [number, number]>> = {
@@ -41,7 +53,7 @@ const STEP_REACH: typeof REACH = {
 
 /** Room for the whole posture, in millimetres. */
 function frameOf(view: FigureView, heightM: number, tallness: number, pattern: Pattern): Frame {
-  const reach = pattern === 'lunge' || pattern === 'split' ? STEP_REACH : REACH;
+  const reach = isStaggered(pattern) ? STEP_REACH : REACH;
   const [left, right] = reach[view].map((share) => share * heightM * 1000);
   const tall = heightM * 1000 * tallness;
   return { left, top: -tall, width: right - left, height: tall + 60 };
@@ -51,7 +63,7 @@ function frameOf(view: FigureView, heightM: number, tallness: number, pattern: P
 function tallnessOf({ thighDeg, trunkLeanDeg }: PostureReport, pattern: Pattern): number {
   if (pattern === 'hinge') return trunkLeanDeg > 45 ? 0.86 : 1.05;
   const deg = Math.max(thighDeg.left, thighDeg.right);
-  if (pattern !== 'squat') return deg > 45 ? 1.02 : 0.9;
+  if (pattern !== 'squat') return deg > 45 ? 1.02 : deg > 10 ? 0.88 : 0.76;
   return deg > 45 ? 1.05 : deg > 18 ? 0.92 : 0.8;
 }
 
@@ -64,6 +76,7 @@ export const PostureFigure = memo(function PostureFigure({
   heightM,
   against = null,
   view,
+  front = null,
   width,
   height,
   label,
@@ -72,7 +85,14 @@ export const PostureFigure = memo(function PostureFigure({
   const frame = frameOf(view, heightM, tallnessOf(posture, pattern), pattern);
   const ink = 1.9 / fitted(frame, width, height).scale;
   return (
-    <View role="img" aria-label={label} width={width} height={height}>
+    <View
+      role="img"
+      aria-label={label}
+      width={width}
+      height={height}
+      // Drawn at every move of a hand: nothing around it is to be laid out or painted with it.
+      style={{ contain: 'strict' } as object}
+    >
       <Svg
         width={width}
         height={height}
@@ -82,7 +102,15 @@ export const PostureFigure = memo(function PostureFigure({
         <Ground frame={frame} lines={lines} ink={ink} />
         {against ? <FigureDrawing figure={against} palette={palette} ghost /> : null}
         <FigureDrawing figure={figure} palette={palette} ink={ink} />
-        <AngleArcs figure={figure} view={view} posture={posture} ink={ink} palette={palette} />
+        <AngleArcs
+          figure={figure}
+          view={view}
+          posture={posture}
+          leg={front ?? (view === 'left' ? 'left' : 'right')}
+          all={height >= ROOM_FOR_ALL_ARCS}
+          ink={ink}
+          palette={palette}
+        />
       </Svg>
     </View>
   );

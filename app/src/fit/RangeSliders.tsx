@@ -1,5 +1,6 @@
 import {
   RANGES_OF_PATTERN,
+  MOST_TUCK_DEG,
   SIDES,
   USUAL_RANGES,
   type LimitsDeg,
@@ -27,14 +28,18 @@ const BOUNDS: Readonly<Record<UsualRange, readonly [number, number]>> = {
 interface RangeSlidersProps {
   readonly pattern: Pattern;
   readonly limits: LimitsDeg;
+  readonly tuckDeg: number;
   readonly onChange: FitBench['setRange'];
+  readonly onTuck: FitBench['setTuck'];
 }
 
 /** What the joints allow, left on the left hand; measured ones are there, others can be tried. */
 export const RangeSliders = memo(function RangeSliders({
   pattern,
   limits,
+  tuckDeg,
   onChange,
+  onTuck,
 }: RangeSlidersProps) {
   const t = useText();
   return (
@@ -58,6 +63,15 @@ export const RangeSliders = memo(function RangeSliders({
           ))}
         </View>
       ))}
+      <Slider
+        label={t('fit.tuck')}
+        value={tuckDeg}
+        least={0}
+        most={MOST_TUCK_DEG}
+        step={1}
+        unit="°"
+        onChange={onTuck}
+      />
     </View>
   );
 });

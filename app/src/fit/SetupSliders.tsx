@@ -1,4 +1,4 @@
-import { ARMS, LOAD_PLACES, SIDES, type Pattern, type Setup } from '@taxikine/core';
+import { ARMS, isStaggered, LOAD_PLACES, SIDES, type Pattern, type Setup } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { memo } from 'react';
 import { Choice } from '../ui/Choice';
@@ -24,13 +24,12 @@ export const SetupSliders = memo(function SetupSliders({
   onStep,
 }: SetupSlidersProps) {
   const t = useText();
-  const steps = pattern === 'lunge' || pattern === 'split';
   return (
     <View gap="$2">
       <Title small aria-level={2}>
         {t('fit.setup')}
       </Title>
-      {steps ? (
+      {isStaggered(pattern) ? (
         <StepLevers step={step} lift={setup.frontFootLiftMm ?? 0} {...{ onChange, onStep }} />
       ) : null}
       <StanceLever value={setup.stanceCm} onChange={onChange} />

@@ -1,4 +1,4 @@
-import type { Attribution, Share } from '@taxikine/core';
+import type { AttributionWithErrors } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import Svg, { Line, Rect } from 'react-native-svg';
 import { Numeral, Words } from '../ui/text';
@@ -9,23 +9,30 @@ const BAR = 34;
 /** A part smaller than this, in centimetres, is left out of the list. */
 const TELLING_CM = 0.05;
 
+/** "6.1 ± 1.2 cm" */
+export const withError = (cm: number, errorCm: number): string =>
+  errorCm >= TELLING_CM ? `${cm.toFixed(1)} ± ${errorCm.toFixed(1)} cm` : `${cm.toFixed(1)} cm`;
+
+type ShownShare = AttributionWithErrors['shares'][number];
+
 /** One bar that adds up: how the missing depth divides. */
-export function SharesBar({ found, width }: { found: Attribution; width: number }) {
+export function SharesBar({ found, width }: { found: AttributionWithErrors; width: number }) {
   const t = useText();
   const palette = usePalette();
   const shares = found.shares.filter(({ cm }) => Math.abs(cm) >= TELLING_CM);
   const positive = shares.filter(({ cm }) => cm > 0).sort((a, b) => b.cm - a.cm);
   const total = positive.reduce((sum, { cm }) => sum + cm, 0);
   const inks = [palette.ink, palette.sea, palette.ochre, palette.plum, palette.slate];
-  const inkOf = (share: Share) =>
+  const inkOf = (share: ShownShare) =>
     share.part === 'not explained by range'
       ? palette.accent
       : inks[
           positive.filter((one) => one.part !== 'not explained by range').indexOf(share) %
             inks.length
         ];
+  if (shares.length === 0) return <Words soft>{t('fit.nothingMissing')}</Words>;
   const words = shares.map((share) => `${t(`fit.part.${share.part}`)} ${share.cm.toFixed(1)} cm`);
-  const startOf = (share: Share) =>
+  const startOf = (share: ShownShare) =>
     positive.slice(0, positive.indexOf(share)).reduce((sum, { cm }) => sum + cm, 0);
   return (
     <View gap="$2" role="group" aria-label={words.join(', ')}>
@@ -65,7 +72,7 @@ export function SharesBar({ found, width }: { found: Attribution; width: number 
           </Svg>
           <Words flex={1}>{t(`fit.part.${share.part}`)}</Words>
           <Numeral fontSize="$3" lineHeight="$3">
-            {share.cm.toFixed(1)} cm
+            {withError(share.cm, share.errorCm)}
           </Numeral>
         </View>
       ))}
@@ -74,7 +81,7 @@ export function SharesBar({ found, width }: { found: Attribution; width: number 
           {t('fit.total')}
         </Words>
         <Numeral fontSize="$3" lineHeight="$3">
-          {found.shortfallCm.toFixed(1)} cm
+          {withError(found.shortfallCm, found.shortfallErrorCm)}
         </Numeral>
       </View>
     </View>

@@ -1,11 +1,12 @@
 import {
   bodyOf,
   caseFileOf,
+  isStaggered,
   latestLimits,
   maybeVisitFile,
   orUsual,
   seenDepthDeg,
-  STEP_TO_HEIGHT,
+  usualStepM,
   USUAL_SETUP,
   type ClientFile,
   type LimitsDeg,
@@ -34,12 +35,15 @@ export interface FitBench {
   readonly seenDeg: number | null;
   /** Thigh angle (in a hinge the trunk's lean) to stand at; null is as deep as it goes. */
   readonly depthDeg: number | null;
+  /** How far the low back may round at the bottom, degrees. */
+  readonly tuckDeg: number;
   readonly setPattern: (pattern: Pattern) => void;
   readonly setSetup: (part: Partial<Setup>) => void;
   readonly setStep: (part: Partial<Step>) => void;
   readonly setRange: (side: Side, range: UsualRange, deg: number | undefined) => void;
   readonly setSeen: (deg: number | null) => void;
   readonly setDepth: (deg: number | null) => void;
+  readonly setTuck: (deg: number) => void;
 }
 
 const ofVisit = (file: ClientFile, visitId: string | null) =>
@@ -65,6 +69,11 @@ function withRange(limits: LimitsDeg, side: Side, range: UsualRange, deg: number
   return { ...limits, [side]: next };
 }
 
+const stepFor = (pattern: Pattern, heightM: number): Step => ({
+  front: 'left',
+  stepCm: Math.round(100 * usualStepM(pattern, heightM)),
+});
+
 /** All that the Fit bench remembers while it is open; nothing of it is kept before it is saved. */
 export function useFitBench(file: ClientFile, visitId: string | null): FitBench {
   const { heightM, massKg, segments } = file.client;
@@ -72,18 +81,20 @@ export function useFitBench(file: ClientFile, visitId: string | null): FitBench 
     () => file.visits.find(({ id }) => id === visitId)?.pattern ?? 'squat',
   );
   const [setup, setSetup] = useState(() => firstSetup(file, visitId));
-  const [step, setStep] = useState<Step>(() => ({
-    front: 'left',
-    stepCm: Math.round(100 * STEP_TO_HEIGHT * heightM),
-  }));
+  const [step, setStep] = useState<Step>(() => stepFor(pattern, heightM));
   const [limits, setLimits] = useState(() => latestLimits(file));
   const [seenDeg, setSeen] = useState(() => firstSeen(file, visitId));
   const [depthDeg, setDepth] = useState<number | null>(null);
-  const changePattern = useCallback((next: Pattern) => {
-    setPattern(next);
-    // A thigh angle means nothing to a hinge, nor a lean to a squat.
-    setDepth(null);
-  }, []);
+  const [tuckDeg, setTuck] = useState(0);
+  const changePattern = useCallback(
+    (next: Pattern) => {
+      setPattern(next);
+      // A thigh angle means nothing to a hinge, nor a lean to a squat.
+      setDepth(null);
+      setStep(({ front }) => ({ ...stepFor(next, heightM), front }));
+    },
+    [heightM],
+  );
   const changeSetup = useCallback<FitBench['setSetup']>(
     (part) => setSetup((now) => ({ ...now, ...part })),
     [],
@@ -98,10 +109,10 @@ export function useFitBench(file: ClientFile, visitId: string | null): FitBench 
   );
   const body = useMemo(() => bodyOf(heightM, massKg, segments), [heightM, massKg, segments]);
   const question = useMemo<PostureQuestion>(() => {
-    const stepped = pattern === 'lunge' || pattern === 'split' ? step : {};
+    const stepped = isStaggered(pattern) ? step : {};
     const stance = { ...setup, ...stepped };
-    return { pattern, body, setup: stance, limits: orUsual(limits, pattern), tuckDeg: 0 };
-  }, [pattern, body, setup, step, limits]);
+    return { pattern, body, setup: stance, limits: orUsual(limits, pattern), tuckDeg };
+  }, [pattern, body, setup, step, limits, tuckDeg]);
   return {
     question,
     pattern,
@@ -110,11 +121,13 @@ export function useFitBench(file: ClientFile, visitId: string | null): FitBench 
     limits,
     seenDeg: pattern === 'squat' ? seenDeg : null,
     depthDeg,
+    tuckDeg,
     setPattern: changePattern,
     setSetup: changeSetup,
     setStep: changeStep,
     setRange: changeRange,
     setSeen,
     setDepth,
+    setTuck,
   };
 }

@@ -52,7 +52,7 @@ function OpenBoard({ open }: { open: OpenVisit }) {
     <View flex={1} minHeight={0} height="100%">
       <Header
         title={client.name}
-        note={`${client.about} · ${t('visit.squat').toLowerCase()} · ${when(visit.visit.openedOn)}`}
+        note={`${client.about} · ${t(`patterns.${visit.visit.pattern}`).toLowerCase()} · ${when(visit.visit.openedOn)}`}
         back={`/clients/${client.id}`}
       >
         <Button

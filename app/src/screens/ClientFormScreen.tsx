@@ -4,11 +4,13 @@ import {
   GIVEN_CAUSES,
   HISTORY_KINDS,
   REGIONS,
+  SIDES,
   type ClientRecord,
   type FlagId,
   type GivenCause,
   type HistoryItem,
   type MaybeSide,
+  type Side,
 } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
@@ -21,9 +23,21 @@ import { Field } from '../ui/Field';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
 import { today } from '../words/when';
-import { clientFormSchema, CONSENT_WORDING, formOf, recordOf, type ClientForm } from './clientForm';
+import {
+  clientFormSchema,
+  CONSENT_WORDING,
+  formOf,
+  recordOf,
+  TAPED_LIMBS,
+  type ClientForm,
+  type TapedLimb,
+} from './clientForm';
 import { Header } from './Header';
 import { Waiting } from './Waiting';
+
+/** Fields of the form in which something is typed. */
+type TypedField =
+  'name' | 'about' | 'height' | 'mass' | 'trunk' | 'guardian' | `tape.${TapedLimb}.${Side}`;
 
 /** A new client, or the details of a known one. */
 export function ClientFormScreen({ clientId }: { clientId: string | null }) {
@@ -54,8 +68,7 @@ function ClientFormPage({ known }: { known: ClientRecord | null }) {
     router.replace(`/clients/${record.id}`);
   });
   const field = (
-    name: keyof ClientForm &
-      ('name' | 'about' | 'height' | 'mass' | 'thigh' | 'shank' | 'guardian'),
+    name: TypedField,
     label: string,
     more: { hint?: string; inputMode?: 'decimal' } = {},
   ) => (
@@ -140,10 +153,18 @@ function ClientFormPage({ known }: { known: ClientRecord | null }) {
             <Words small soft>
               {t('client.tape')}
             </Words>
-            <View flexDirection="row" gap="$3">
-              <View flex={1}>{field('thigh', t('client.thigh'), { inputMode: 'decimal' })}</View>
-              <View flex={1}>{field('shank', t('client.shank'), { inputMode: 'decimal' })}</View>
-            </View>
+            {TAPED_LIMBS.map((limb) => (
+              <View key={limb} flexDirection="row" gap="$3">
+                {SIDES.map((side) => (
+                  <View key={side} flex={1}>
+                    {field(`tape.${limb}.${side}`, `${t(`client.lengths.${limb}`)}, ${t(side)}`, {
+                      inputMode: 'decimal',
+                    })}
+                  </View>
+                ))}
+              </View>
+            ))}
+            {field('trunk', t('client.lengths.trunkM'), { inputMode: 'decimal' })}
           </View>
         </View>
       </View>

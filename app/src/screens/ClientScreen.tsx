@@ -110,7 +110,7 @@ function KnownClient({ file }: { file: ClientFile }) {
               key={visit.id}
               left
               kind="quiet"
-              label={`${t('visit.squat')}, ${when(visit.openedOn)}`}
+              label={`${t(`patterns.${visit.pattern}`)}, ${when(visit.openedOn)}`}
               note={
                 visit.closedOn
                   ? t('verdict.closed')

@@ -1,12 +1,15 @@
 import {
   FIGURE_VIEWS,
+  isStaggered,
   PATTERNS,
   type ClientFile,
   type FigureView,
   type Pattern,
+  type PostureQuestion,
+  type WhatIf,
 } from '@taxikine/core';
 import { View } from '@tamagui/core';
-import { memo, useState } from 'react';
+import { memo, useCallback, useState } from 'react';
 import { useFile, useWrite } from '../data/useFile';
 import { Answers } from '../fit/Answers';
 import { FitFor } from '../fit/FitFor';
@@ -17,11 +20,12 @@ import { SetupSliders } from '../fit/SetupSliders';
 import { useFitBench, type FitBench } from '../fit/useFitBench';
 import { useStand, type Stand } from '../fit/useStand';
 import type { Found } from '../solver/useEased';
+import { lastOf, useLongAnswer } from '../solver/useLongAnswer';
 import type { Answered } from '../solver/usePosture';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Slider } from '../ui/Slider';
-import { Title, Words } from '../ui/text';
+import { Numeral, Title, Words } from '../ui/text';
 import { useRested } from '../ui/useRested';
 import { useWide } from '../ui/useWide';
 import { useText, type TextOf } from '../words/useText';
@@ -44,10 +48,34 @@ function Bench({ file, visitId }: { file: ClientFile; visitId: string | null }) 
   const bench = useFitBench(file, visitId);
   const [view, setView] = useState<FigureView>('right');
   const stand = useStand(bench, view);
+  const question = useRested(bench.question, REST_MS);
+  const prices = lastOf(
+    useLongAnswer(stand.problem ? null : JSON.stringify(question), (ask) =>
+      ask.whatIf(question, bench.limits),
+    ),
+  );
+  const { setPattern, step } = bench;
+  const changePattern = useCallback(
+    (pattern: Pattern) => {
+      setPattern(pattern);
+      // A step is read from the side of its front leg.
+      if (isStaggered(pattern)) setView(step.front);
+    },
+    [setPattern, step.front],
+  );
   const column = wide ? Math.min(400, (width - 120) / 3) : width - 32;
   const { client } = file;
   const visit = visitId ? (`/visits/${visitId}` as const) : '';
-  const scene = <Scene stand={stand} bench={bench} view={view} width={column} wide={wide} />;
+  const scene = (
+    <Scene
+      stand={stand}
+      bench={bench}
+      errorDeg={prices?.reachErrorDeg ?? null}
+      view={view}
+      width={column}
+      wide={wide}
+    />
+  );
   return (
     <View flex={1} minHeight={0} height="100%">
       <Header title={t('fit.title')} note={client.name} back={`/clients/${client.id}${visit}`} />
@@ -61,18 +89,24 @@ function Bench({ file, visitId }: { file: ClientFile; visitId: string | null }) 
         $wide={{ padding: '$5', flexDirection: 'row', gap: '$6', alignItems: 'flex-start' }}
       >
         {wide ? null : scene}
-        <View gap="$4" width={column}>
+        <View gap="$4" width={column} style={wide ? { position: 'sticky', top: 0 } : {}}>
           {wide ? scene : null}
           <ViewPanel
             pattern={bench.pattern}
-            onPattern={bench.setPattern}
+            onPattern={changePattern}
             view={view}
             onView={setView}
           />
           <DepthPanel stand={stand} bench={bench} />
           {bench.pattern === 'squat' ? <Save stand={stand} bench={bench} file={file} /> : null}
         </View>
-        <Rested stand={stand} bench={bench} width={column} />
+        <Rested
+          stand={stand}
+          bench={bench}
+          question={question}
+          gains={prices?.gains ?? null}
+          width={column}
+        />
         <View gap="$5" width={column}>
           <SetupSliders
             pattern={bench.pattern}
@@ -81,7 +115,13 @@ function Bench({ file, visitId }: { file: ClientFile; visitId: string | null }) 
             onChange={bench.setSetup}
             onStep={bench.setStep}
           />
-          <RangeSliders pattern={bench.pattern} limits={bench.limits} onChange={bench.setRange} />
+          <RangeSliders
+            pattern={bench.pattern}
+            limits={bench.limits}
+            tuckDeg={bench.tuckDeg}
+            onChange={bench.setRange}
+            onTuck={bench.setTuck}
+          />
         </View>
       </View>
     </View>
@@ -93,14 +133,21 @@ interface Benched {
   readonly bench: FitBench;
 }
 
+interface RestedProps extends Benched {
+  readonly question: PostureQuestion;
+  readonly gains: readonly WhatIf[] | null;
+  readonly width: number;
+}
+
 /** The long answers, to the question as it was when the hand last rested. */
-function Rested({ stand, bench, width }: Benched & { readonly width: number }) {
-  const question = useRested(bench.question, REST_MS);
+function Rested({ stand, bench, question, gains, width }: RestedProps) {
   const reachDeg = useRested(stand.reachDeg, REST_MS);
   return (
     <View gap="$5" width={width}>
       <Answers
         question={stand.problem ? null : question}
+        measured={bench.limits}
+        gains={gains}
         seenDeg={bench.seenDeg}
         onSeen={bench.setSeen}
         width={width}
@@ -119,13 +166,14 @@ function Rested({ stand, bench, width }: Benched & { readonly width: number }) {
 }
 
 interface SceneProps extends Benched {
+  readonly errorDeg: number | null;
   readonly view: FigureView;
   readonly width: number;
   readonly wide: boolean;
 }
 
 /** The answer and the figure; on the phone they stay in sight while the levers are pulled. */
-function Scene({ stand, bench, view, width, wide }: SceneProps) {
+function Scene({ stand, bench, errorDeg, view, width, wide }: SceneProps) {
   const t = useText();
   const { shown, against, lowest } = stand;
   const height = wide ? 360 : 215;
@@ -141,7 +189,7 @@ function Scene({ stand, bench, view, width, wide }: SceneProps) {
       borderColor="$rule"
       style={held}
     >
-      <Reached lowest={lowest} pattern={bench.pattern} />
+      <Reached lowest={lowest} pattern={bench.pattern} errorDeg={errorDeg} />
       {shown ? (
         <PostureFigure
           figure={shown.figure}
@@ -151,6 +199,7 @@ function Scene({ stand, bench, view, width, wide }: SceneProps) {
           heightM={shown.target.question.body.heightM}
           against={against?.figure}
           view={view}
+          front={shown.target.question.setup.front}
           width={width}
           height={height}
           label={postureWords(shown.target, t)}
@@ -195,7 +244,8 @@ const ViewPanel = memo(function ViewPanel({ pattern, onPattern, view, onView }: 
 /** How deep to stand, and what is in the way. */
 function DepthPanel({ stand, bench }: Benched) {
   const t = useText();
-  const { asked, against, reachDeg } = stand;
+  const { asked, against, reachDeg, shown } = stand;
+  const tucked = Math.round(shown?.target.posture.pelvisTuckDeg ?? 0);
   const hinge = bench.pattern === 'hinge';
   const now = bench.depthDeg ?? (hinge ? -(reachDeg ?? 0) : (reachDeg ?? 0));
   return (
@@ -209,6 +259,7 @@ function DepthPanel({ stand, bench }: Benched) {
         unit="°"
         onChange={bench.setDepth}
       />
+      {tucked > 0 ? <Words role="status">{t('fit.tucks', { degrees: tucked })}</Words> : null}
       {asked?.status === 'blocked' ? (
         <Words accent role="status">
           {t('fit.outOfReach')}{' '}
@@ -230,8 +281,15 @@ function DepthPanel({ stand, bench }: Benched) {
   );
 }
 
+interface ReachedProps {
+  readonly lowest: Answered | null;
+  readonly pattern: Pattern;
+  /** Half-width of the 95 % interval; null while it is worked out. */
+  readonly errorDeg: number | null;
+}
+
 /** The answer in a sentence: how deep, and what stops it. */
-function Reached({ lowest, pattern }: { lowest: Answered | null; pattern: Pattern }) {
+function Reached({ lowest, pattern, errorDeg }: ReachedProps) {
   const t = useText();
   if (!lowest) return <Words soft>{t('fit.working')}</Words>;
   if (lowest.status === 'problem')
@@ -244,7 +302,14 @@ function Reached({ lowest, pattern }: { lowest: Answered | null; pattern: Patter
   const stops = bindingWords(lowest.binding, t);
   return (
     <View gap="$1" role="status">
-      <Title aria-level={2}>{depthWords(lowest.depthDeg, t, pattern)}</Title>
+      <Title aria-level={2}>
+        {depthWords(lowest.depthDeg, t, pattern)}
+        {errorDeg === null ? null : (
+          <Numeral color="$soft" fontSize="$4" lineHeight="$4">
+            {` ± ${Math.round(errorDeg)}°`}
+          </Numeral>
+        )}
+      </Title>
       <Words>{stops ? t('fit.stoppedBy', { stops }) : t('fit.nothingStops')}</Words>
     </View>
   );

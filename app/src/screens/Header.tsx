@@ -1,7 +1,7 @@
 import { View } from '@tamagui/core';
 import { router, type Href } from 'expo-router';
 import ArrowLeft from 'lucide-react-native/icons/arrow-left';
-import type { ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
 import { useUnsent } from '../data/useFile';
 import { Title, Words } from '../ui/text';
 import { usePalette } from '../ui/usePalette';
@@ -16,7 +16,7 @@ export interface HeaderProps {
 }
 
 /** Title, a quiet count of what is not sent yet, and what else the screen puts there. */
-export function Header({ title, note, back, children }: HeaderProps) {
+export const Header = memo(function Header({ title, note, back, children }: HeaderProps) {
   const t = useText();
   const palette = usePalette();
   return (
@@ -69,7 +69,7 @@ export function Header({ title, note, back, children }: HeaderProps) {
       {children}
     </View>
   );
-}
+});
 
 /** "2 changes kept on this device": quiet, and only while it is true. */
 function UnsentBadge() {

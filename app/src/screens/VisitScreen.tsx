@@ -80,7 +80,11 @@ function OpenVisitScreen({ open }: { open: OpenVisit }) {
   const inner = wide ? width : width - 64;
   return (
     <View flex={1} minHeight={0} height="100%">
-      <Header title={t('visit.squat')} note={client.name} back={`/clients/${client.id}`}>
+      <Header
+        title={t(`patterns.${visit.pattern}`)}
+        note={client.name}
+        back={`/clients/${client.id}`}
+      >
         {wide ? (
           <Button
             label={t('visit.board')}

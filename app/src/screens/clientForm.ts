@@ -5,6 +5,8 @@ import {
   type FlagId,
   type GivenCause,
   type HistoryItem,
+  type Segments,
+  type Side,
   type Taped,
 } from '@taxikine/core';
 import type { CustomHelpers } from 'joi';
@@ -13,14 +15,19 @@ import type { TextOf } from '../words/useText';
 /** Version of the consent wording in the catalogue; recorded with each consent. */
 export const CONSENT_WORDING = '2026-1';
 
+/** Lengths of arms and legs that can be taken with a tape, in the order of the form. */
+export const TAPED_LIMBS = ['thighM', 'shankM', 'footM', 'upperArmM', 'forearmM'] as const;
+export type TapedLimb = (typeof TAPED_LIMBS)[number];
+
 /** What is typed, as it is typed. */
 export interface ClientForm {
   name: string;
   about: string;
   height: string;
   mass: string;
-  thigh: string;
-  shank: string;
+  /** Centimetres by side; one side alone stands for both. */
+  tape: Record<TapedLimb, Record<Side, string>>;
+  trunk: string;
   consent: string;
   guardian: string;
   flags: FlagId[];
@@ -30,9 +37,14 @@ export interface ClientForm {
 
 const words = (value: number | undefined): string => (value === undefined ? '' : String(value));
 
-/** A length of which the sides differ is not shown as one; it is kept as it is. */
-const oneLength = (taped: Taped | undefined): string =>
-  typeof taped === 'object' ? '' : words(taped);
+/** Metres as centimetres, to the millimetre. */
+const cmWords = (metres: number | undefined): string =>
+  metres === undefined ? '' : String(Math.round(metres * 1000) / 10);
+
+const tapeOf = (taped: Taped | undefined): Record<Side, string> =>
+  typeof taped === 'object'
+    ? { left: cmWords(taped.left), right: cmWords(taped.right) }
+    : { left: cmWords(taped), right: cmWords(taped) };
 
 /** The form of a known client, or an empty one. */
 export const formOf = (known: ClientRecord | null): ClientForm => ({
@@ -40,8 +52,10 @@ export const formOf = (known: ClientRecord | null): ClientForm => ({
   about: known?.about ?? '',
   height: words(known?.heightM),
   mass: words(known?.massKg),
-  thigh: oneLength(known?.segments.thighM),
-  shank: oneLength(known?.segments.shankM),
+  tape: Object.fromEntries(
+    TAPED_LIMBS.map((limb) => [limb, tapeOf(known?.segments[limb])]),
+  ) as ClientForm['tape'],
+  trunk: cmWords(known?.segments.trunkM),
   consent: known?.consent?.on ?? '',
   guardian: known?.consent?.guardian ?? '',
   flags: known?.flags ?? [],
@@ -70,16 +84,17 @@ const said = (letters: number) => J.string().pattern(new RegExp(`(\\S.*){${lette
 /** The same words for a text that is empty and for one that says nothing. */
 const always = (words: string) => ({ 'string.empty': words, 'string.pattern.base': words });
 
-const LONGEST_M = 0.75;
+const LENGTH_CM = { least: 5, most: 90 } as const;
 
 /** A length that cannot belong to the height typed above it is told where it was typed. */
 const believed =
-  (field: 'thighM' | 'shankM') =>
+  (field: TapedLimb | 'trunkM') =>
   (text: string, helpers: CustomHelpers): unknown => {
-    const [form] = helpers.state.ancestors as ClientForm[];
-    const [heightM, lengthM] = [numberOf(form.height), numberOf(text)];
-    // Not a length in metres at all: that is said already.
-    if (!(heightM > 0 && lengthM < LONGEST_M)) return text;
+    const form = helpers.state.ancestors.at(-1) as ClientForm;
+    const [heightM, lengthM] = [numberOf(form.height), numberOf(text) / 100];
+    // Not a length, or no height to hold it against: that is said already.
+    if (!(heightM > 0 && 100 * lengthM >= LENGTH_CM.least && 100 * lengthM <= LENGTH_CM.most))
+      return text;
     // Any mass that fits the height: the form asks about mass elsewhere.
     const [problem] = bodyProblems(heightM, 22 * heightM ** 2, { [field]: lengthM });
     return problem ? helpers.message({ custom: problem.message }) : text;
@@ -88,10 +103,11 @@ const believed =
 /** What the form checks; the record itself is checked again by the server. */
 export function clientFormSchema(t: TextOf) {
   const number = t('client.number');
-  const length = (field: 'thighM' | 'shankM') =>
-    numeric(0.05, LONGEST_M, { number, range: t('client.lengthRange') })
+  const length = (field: TapedLimb | 'trunkM') =>
+    numeric(LENGTH_CM.least, LENGTH_CM.most, { number, range: t('client.lengthRange') })
       .custom(believed(field))
       .allow('');
+  const bothSides = (limb: TapedLimb) => J.object({ left: length(limb), right: length(limb) });
   return J.object({
     name: said(1)
       .max(120)
@@ -108,8 +124,8 @@ export function clientFormSchema(t: TextOf) {
     mass: numeric(20, 350, { number, range: t('client.massRange') })
       .required()
       .messages({ 'string.empty': number }),
-    thigh: length('thighM'),
-    shank: length('shankM'),
+    tape: J.object(Object.fromEntries(TAPED_LIMBS.map((limb) => [limb, bothSides(limb)]))),
+    trunk: length('trunkM'),
     consent: J.string().allow(''),
     guardian: J.when('flags', {
       is: J.array().has('minor'),
@@ -124,17 +140,27 @@ export function clientFormSchema(t: TextOf) {
   });
 }
 
+/** What was typed of a limb; one side alone stands for both. */
+function tapedOf({ left, right }: Record<Side, string>): Taped | undefined {
+  const metres = (text: string): number | null =>
+    text.trim() === '' ? null : numberOf(text) / 100;
+  const [a, b] = [metres(left) ?? metres(right), metres(right) ?? metres(left)];
+  if (a === null || b === null) return undefined;
+  return a === b ? a : { left: a, right: b };
+}
+
+/** The lengths of a form; those that it does not show are kept. */
+function segmentsOf(form: ClientForm, known: Segments): Segments {
+  const { trunkM: _, ...kept } = known;
+  const rest = Object.entries(kept).filter(([name]) => !TAPED_LIMBS.some((limb) => limb === name));
+  const limbs = TAPED_LIMBS.map((limb) => [limb, tapedOf(form.tape[limb])] as const);
+  const trunk = form.trunk.trim() === '' ? [] : [['trunkM', numberOf(form.trunk) / 100] as const];
+  const taped = limbs.filter(([, length]) => length !== undefined);
+  return Object.fromEntries([...rest, ...taped, ...trunk]);
+}
+
 /** The record that a checked form stands for; what the form does not show is kept. */
 export function recordOf(form: ClientForm, known: ClientRecord | null): ClientRecord {
-  const segments = { ...known?.segments };
-  for (const [key, text] of [
-    ['thighM', form.thigh],
-    ['shankM', form.shank],
-  ] as const) {
-    if (text.trim() === '' && typeof segments[key] === 'object') continue;
-    if (text.trim() === '') delete segments[key];
-    else segments[key] = numberOf(text);
-  }
   const guardian = form.guardian.trim() || null;
   return {
     id: known?.id ?? crypto.randomUUID(),
@@ -142,7 +168,7 @@ export function recordOf(form: ClientForm, known: ClientRecord | null): ClientRe
     about: form.about.trim(),
     heightM: numberOf(form.height),
     massKg: numberOf(form.mass),
-    segments,
+    segments: segmentsOf(form, known?.segments ?? {}),
     flags: form.flags,
     history: form.history,
     given: form.given,

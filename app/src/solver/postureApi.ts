@@ -2,22 +2,24 @@ import {
   askDeepest,
   askFit,
   askSettle,
-  attribute,
+  attributeWithErrors,
   drawFigure,
   FIGURE_CAMERAS,
   mix,
   problemFrom,
   project,
+  reachErrorDeg,
   skeletonOf,
   stanceProblems,
   stateOf,
   whatIf,
-  type Attribution,
   type AttributionInput,
+  type AttributionWithErrors,
   type DrawnFigure,
   type FigureView,
   type Fit,
   type FitAim,
+  type LimitsDeg,
   type PostureAnswer,
   type PostureQuestion,
   type WhatIf,
@@ -89,6 +91,12 @@ function sometimes(onProgress: Progress): Progress {
   };
 }
 
+/** What each range would buy if it were usual, and the half-width of the reach's 95 % interval. */
+export interface Prices {
+  readonly gains: readonly WhatIf[];
+  readonly reachErrorDeg: number;
+}
+
 /** Everything that the app asks the solver; runs in the worker. */
 export const postureApi = {
   deepest: (question: PostureQuestion, view: FigureView): Reach =>
@@ -106,9 +114,13 @@ export const postureApi = {
     part: number,
     view: FigureView,
   ): DrawnFigure => drawn(question, mix(1 - part, [...from], part, [...to]), view),
-  whatIf: (question: PostureQuestion): WhatIf[] => whatIf(question),
-  shares: (input: AttributionInput, onProgress: Progress): Attribution =>
-    attribute(input, sometimes(onProgress)),
+  /** What usual ranges would buy, and how far off the reach may be for what was not measured. */
+  whatIf: (question: PostureQuestion, measured: LimitsDeg): Prices => ({
+    gains: whatIf(question),
+    reachErrorDeg: reachErrorDeg(question, measured),
+  }),
+  shares: (input: AttributionInput, onProgress: Progress): AttributionWithErrors =>
+    attributeWithErrors(input, sometimes(onProgress)),
   fit: (question: PostureQuestion, aim: FitAim, onProgress: Progress): Fit | null =>
     askFit(question, aim, sometimes(onProgress)),
 };

@@ -1,5 +1,5 @@
 import { View } from '@tamagui/core';
-import { startTransition, useOptimistic } from 'react';
+import { startTransition, useLayoutEffect, useRef, type ChangeEvent } from 'react';
 import { usePalette } from './usePalette';
 import { Numeral, Words } from './text';
 
@@ -15,19 +15,34 @@ export interface SliderProps {
   readonly word?: string;
 }
 
+/**
+ * A thumb that the browser moves under the hand, with nothing of ours in between: were the page drawn
+ * anew at every move, a slow phone would never get to draw what hangs on the value.
+ */
+function useThumb(value: number, onPull: (value: number) => void) {
+  const input = useRef<HTMLInputElement>(null);
+  const pulledTo = useRef<number | null>(null);
+  useLayoutEffect(() => {
+    // A value on its way to where the hand already is does not move the thumb back.
+    if (pulledTo.current !== null && pulledTo.current !== value) return;
+    pulledTo.current = null;
+    if (input.current) input.current.value = String(value);
+  }, [value]);
+  const onChange = (event: ChangeEvent<HTMLInputElement>) => {
+    const next = Number(event.target.value);
+    pulledTo.current = next;
+    startTransition(() => onPull(next));
+  };
+  return { ref: input, defaultValue: value, onChange };
+}
+
 /** A value to pull along a line; arrow keys move it a step. */
 export function Slider({ label, value, least, most, step, unit, onChange, word }: SliderProps) {
   const palette = usePalette();
-  // The thumb follows the hand at once; what hangs on the value may take a few frames.
-  const [held, hold] = useOptimistic(value);
-  const pull = (next: number) =>
-    startTransition(() => {
-      hold(next);
-      onChange(next);
-    });
-  const said = word ?? (unit === '°' ? `${held}°` : `${held} ${unit}`);
+  const thumb = useThumb(value, onChange);
+  const said = word ?? (unit === '°' ? `${value}°` : `${value} ${unit}`);
   return (
-    <View gap={0} alignSelf="stretch">
+    <View gap={0} alignSelf="stretch" style={{ contain: 'layout' } as object}>
       <View flexDirection="row" justifyContent="space-between" alignItems="baseline" gap="$2">
         <Words small soft>
           {label}
@@ -37,14 +52,13 @@ export function Slider({ label, value, least, most, step, unit, onChange, word }
         </Numeral>
       </View>
       <input
+        {...thumb}
         type="range"
         aria-label={label}
         aria-valuetext={said}
         min={least}
         max={most}
         step={step}
-        value={held}
-        onChange={(event) => pull(Number(event.target.value))}
         style={{ width: '100%', height: 48, margin: 0, accentColor: palette.accent }}
       />
     </View>

@@ -4,7 +4,8 @@ export const fit = {
   open: 'Fit bench',
   setup: 'Stance',
   ranges: 'What the joints allow',
-  rangesHint: 'What was measured; the rest is taken as usual. Pull to try another range.',
+  rangesHint:
+    'What was measured; the rest is taken as usual, and makes the answer less sure. Pull to try another range.',
   range: {
     ankleBendDeg: 'ankle bend',
     hipBendDeg: 'hip bend',
@@ -15,6 +16,8 @@ export const fit = {
   },
   usual: '{{degrees}}°, usual',
   letGo: 'take as usual',
+  tuck: 'Low back may round',
+  tucks: 'The low back rounds by {{degrees}}° to get there.',
   pattern: 'Pattern',
   thighs: {
     level: 'Thighs reach level',
@@ -52,6 +55,7 @@ export const fit = {
   sharesHintHinge: 'Shoulders over hips, against a usual body of this height with usual ranges.',
   noSeen: 'By range alone: read the depth as a number and the rest shows too.',
   total: 'Missing in all',
+  nothingMissing: 'Nothing is missing: a usual body goes no deeper in this stance.',
   seen: 'Depth seen, thigh above level',
   part: {
     'left ankle': 'left ankle',

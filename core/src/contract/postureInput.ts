@@ -4,7 +4,7 @@ import { bodyProblems } from '../body/bodyProblems';
 import { LENGTH_TO_HEIGHT, LIMB_NAMES } from '../body/segmentTable';
 import { PATTERNS, type Pattern } from '../knowledge/patterns';
 import { ARMS, HANDS, LOAD_PLACES } from '../knowledge/setup';
-import type { LimitsDeg } from '../solver/limits';
+import { MOST_TUCK_DEG, type LimitsDeg } from '../solver/limits';
 import type { StanceSetup } from '../solver/stance';
 import { J, oneOf, side } from './joi';
 import { parse, type Parsed, type Problem } from './problems';
@@ -78,7 +78,7 @@ const postureSchema = J.object({
   }).required(),
   setup: setup.required(),
   limits: J.object({ left: sideLimits.default({}), right: sideLimits.default({}) }).default({}),
-  tuckDeg: deg(0, 20).default(0),
+  tuckDeg: deg(0, MOST_TUCK_DEG).default(0),
   thighDeg: deg(-60, 88),
   trunkLeanDeg: deg(0, 90),
   aim: J.object({

@@ -2,6 +2,10 @@
 export const PATTERNS = ['squat', 'hinge', 'lunge', 'split'] as const;
 export type Pattern = (typeof PATTERNS)[number];
 
+/** One foot ahead of the other. */
+export const isStaggered = (pattern: Pattern): pattern is 'lunge' | 'split' =>
+  pattern === 'lunge' || pattern === 'split';
+
 export const PHASES = ['start', 'down', 'bottom', 'up', 'finish'] as const;
 export type Phase = (typeof PHASES)[number];
 

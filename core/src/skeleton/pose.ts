@@ -1,4 +1,5 @@
 import type { Side } from '../sides/side';
+import type { Scenery } from './scenery';
 
 /** One leg of a pose in degrees; 0 is standing. */
 export interface LegPose {
@@ -38,6 +39,8 @@ export interface Pose {
   readonly head: number;
   readonly legs: Readonly<Record<Side, LegPose>>;
   readonly arms: Readonly<Record<Side, ArmPose>>;
+  /** What the body leans on, when it leans on something. */
+  readonly against?: Scenery;
 }
 
 /** What a living body shows, in degrees; every pose keeps within it. */

@@ -124,6 +124,7 @@ export const POSES = [
   {
     id: 'wall-stretch',
     words: 'Leaning at a wall, right leg long behind, heel down',
+    against: 'wall',
     ...UPRIGHT,
     lean: 16,
     legs: {
@@ -135,6 +136,7 @@ export const POSES = [
   {
     id: 'doorway-leg',
     words: 'Lying on the back in a doorway, left leg up the frame, right leg long',
+    against: 'door-frame',
     ...UPRIGHT,
     lean: -90,
     legs: { left: leg({ hip: 82, knee: 6, ankle: 4 }), right: leg({ hip: 0, knee: 3 }) },

@@ -1,15 +1,11 @@
-import type { Vec3 } from '../numeric/vector';
-import { project, type Camera } from './camera';
+import type { Vec2, Vec3 } from '../numeric/vector';
+import type { Camera } from './camera';
 import type { Part, Slice } from './flesh';
+import { maybeOutline } from './outline';
+import { DIRECTIONS, rimOf, type Rim } from './rim';
 
-/** Directions in the picture in which an outline is felt for, all the way round. */
-const DIRECTIONS: readonly (readonly [number, number])[] = Array.from({ length: 20 }, (_, i) => {
-  const angle = (2 * Math.PI * i) / 20;
-  return [Math.cos(angle), Math.sin(angle)];
-});
 /** Slices drawn for each that is given. */
 const STEPS = 2;
-const TENTHS = 10_000;
 
 /** Catmull–Rom through four values at t between the middle two. */
 const smooth = (a: number, b: number, c: number, d: number, t: number): number =>
@@ -41,56 +37,36 @@ function refined(slices: readonly Slice[]): Slice[] {
   return finer;
 }
 
-/** A slice as the camera sees it: for each direction its farthest point and how far that is. */
-interface Rim {
-  readonly x: readonly number[];
-  readonly y: readonly number[];
-  readonly far: readonly number[];
-}
+/** Around two rims: in every direction the farther of both. */
+const hullOf = (a: Rim, b: Rim): Vec2[] =>
+  DIRECTIONS.map((_, i) => {
+    const rim = a.far[i] > b.far[i] ? a : b;
+    return [rim.x[i], rim.y[i]];
+  });
 
-/** An ellipse c + a·cos φ + b·sin φ is farthest along d at c + (a(a·d) + b(b·d)) / |(a·d, b·d)|. */
-function rimOf(camera: Camera, { centre, across, through }: Slice): Rim {
-  const [cx, cy] = project(camera, centre);
-  const [[ax, ay], [bx, by]] = [project(camera, across), project(camera, through)];
-  const [x, y, far]: [number[], number[], number[]] = [[], [], []];
-  for (const [dx, dy] of DIRECTIONS) {
-    const alongA = ax * dx + ay * dy;
-    const alongB = bx * dx + by * dy;
-    const reach = Math.sqrt(alongA * alongA + alongB * alongB);
-    const k = 1 / Math.max(reach, 1e-12);
-    x.push(Math.round((cx + k * (ax * alongA + bx * alongB)) * TENTHS));
-    y.push(Math.round((cy + k * (ay * alongA + by * alongB)) * TENTHS));
-    far.push(cx * dx + cy * dy + reach);
-  }
-  return { x, y, far };
-}
+const TENTHS_PER_M = 10_000;
 
-/** Around two rims: in every direction the farther of both. Each point is said from the last one. */
-function hullPath(a: Rim, b: Rim): string {
+/** A closed line in tenths of a millimetre, each point said from the last one. */
+function closedPath(points: readonly Vec2[]): string {
   let path = '';
   let [lastX, lastY] = [0, 0];
-  for (let i = 0; i < DIRECTIONS.length; i++) {
-    const rim = a.far[i] > b.far[i] ? a : b;
-    const [x, y] = [rim.x[i], rim.y[i]];
+  for (const point of points) {
+    const [x, y] = [Math.round(point[0] * TENTHS_PER_M), Math.round(point[1] * TENTHS_PER_M)];
     if (path === '') path = `M${x / 10} ${y / 10}`;
     else if (x !== lastX || y !== lastY) path += `l${(x - lastX) / 10} ${(y - lastY) / 10}`;
-    lastX = x;
-    lastY = y;
+    [lastX, lastY] = [x, y];
   }
   return `${path}Z`;
 }
 
-/**
- * A part's outline as SVG path data in millimetres: the hulls of neighbouring slices, laid over each
- * other.
- */
+/** The hulls of neighbouring slices, in metres: together they are the part as it is seen. */
+export function hullsOf(camera: Camera, part: Part): Vec2[][] {
+  const rims = refined(part.slices).map((slice) => rimOf(camera, slice));
+  return rims.slice(1).map((rim, i) => hullOf(rims[i], rim));
+}
+
+/** A part's outline as SVG path data in millimetres. */
 export function silhouette(camera: Camera, part: Part): string {
-  let path = '';
-  let last: Rim | null = null;
-  for (const slice of refined(part.slices)) {
-    const rim = rimOf(camera, slice);
-    if (last) path += hullPath(last, rim);
-    last = rim;
-  }
-  return path;
+  const outline = maybeOutline(refined(part.slices).map((slice) => rimOf(camera, slice)));
+  return outline ? closedPath(outline) : hullsOf(camera, part).map(closedPath).join('');
 }

@@ -7,12 +7,14 @@ export {
   type PostureAnswer,
   type PostureQuestion,
 } from './ask';
-export { attribute, type Attribution, type AttributionInput } from './attribute';
+export { type AttributionInput } from './attribute';
+export { attributeWithErrors, type AttributionWithErrors } from './attributeWithErrors';
+export { type LimitsDeg } from './limits';
 export { type Fit, type FitAim } from './fit';
 export { stanceProblems } from './stanceProblems';
 export { stateOf } from './state';
 export { mix } from './variables';
-export { whatIf, type WhatIf } from './whatIf';
+export { reachErrorDeg, whatIf, type WhatIf } from './whatIf';
 export { drawFigure, type DrawnFigure } from '../skeleton/drawFigure';
 export { FIGURE_CAMERAS, project, type FigureView } from '../skeleton/camera';
 export { skeletonOf } from '../skeleton/skeletonOf';

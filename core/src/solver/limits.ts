@@ -36,6 +36,9 @@ export interface Limits {
   readonly tuckRad: number;
 }
 
+/** How far a pelvis may tuck under: about what a low back has from its arch to round. */
+export const MOST_TUCK_DEG = 20;
+
 /**
  * How much of a joint's bend a two-joint muscle gives back at the other joint: ratios of its moment
  * arms, rounded (hip over knee for the hamstrings, knee over ankle for the long calf muscle, knee

@@ -1,4 +1,4 @@
-import type { Pattern } from '../knowledge/patterns';
+import { isStaggered, type Pattern } from '../knowledge/patterns';
 import type { Setup } from '../knowledge/setup';
 import { radOfDeg } from '../numeric/angle';
 import { otherSide, type Side } from '../sides/side';
@@ -21,8 +21,15 @@ export interface Stance {
   readonly load: Setup['load'];
 }
 
-/** Ankle to ankle in a split or lunge whose step was not given, as a share of height. */
-export const STEP_TO_HEIGHT = 0.46;
+/**
+ * Ankle to ankle in a step whose length was not given, as a share of height: a lunge ends with the
+ * front shin about upright, a split squat with the front knee well over the toes. Ours.
+ */
+export const STEP_TO_HEIGHT = { lunge: 0.42, split: 0.33 } as const;
+
+/** A usual step of a pattern, in metres; 0 where the feet are side by side. */
+export const usualStepM = (pattern: Pattern, heightM: number): number =>
+  isStaggered(pattern) ? STEP_TO_HEIGHT[pattern] * heightM : 0;
 
 /** What the solver needs of a set-up; fields that a pattern does not have are left as they are. */
 export type StanceSetup = Pick<
@@ -36,7 +43,6 @@ export type StanceSetup = Pick<
 
 /** The stance of a set-up in SI units. */
 export function stanceOf(pattern: Pattern, setup: StanceSetup, heightM: number): Stance {
-  const staggered = pattern === 'lunge' || pattern === 'split';
   const cue = setup.kneeCueDeg ?? { left: 0, right: 0 };
   return {
     pattern,
@@ -45,8 +51,8 @@ export function stanceOf(pattern: Pattern, setup: StanceSetup, heightM: number):
     kneeCueRad: { left: radOfDeg(cue.left), right: radOfDeg(cue.right) },
     heelLiftM: setup.heelLiftMm / 1000,
     frontFootLiftM: (setup.frontFootLiftMm ?? 0) / 1000,
-    rear: staggered ? otherSide(setup.front ?? 'left') : null,
-    stepM: setup.stepCm === undefined ? STEP_TO_HEIGHT * heightM : setup.stepCm / 100,
+    rear: isStaggered(pattern) ? otherSide(setup.front ?? 'left') : null,
+    stepM: setup.stepCm === undefined ? usualStepM(pattern, heightM) : setup.stepCm / 100,
     arms: setup.arms,
     post: setup.hands === 'post',
     load: setup.load,

@@ -2,22 +2,37 @@ import { oneCheck, type RangeCheck } from '../knowledge/checks';
 import type { Pattern } from '../knowledge/patterns';
 import type { LimitsDeg, SideLimitsDeg } from './limits';
 
-const normOf = (id: string): number => (oneCheck(id) as RangeCheck).norm.usual[0];
+/** How a range lies among people (mean and standard deviation) and how well it is measured. */
+export interface RangeSpread {
+  readonly usual: number;
+  readonly sd: number;
+  readonly sem: number;
+}
 
-/** Usual ranges in degrees: from the table of checks, or means of healthy adults where no check is. */
-export const USUAL_RANGES = {
-  ankleBendDeg: normOf('ankle-bend-knee-bent'),
-  hipBendDeg: normOf('hip-bend'),
+function spreadOfCheck(id: string): RangeSpread {
+  const { usual, sem } = (oneCheck(id) as RangeCheck).norm;
+  return { usual: usual[0], sd: usual[1], sem };
+}
+
+/** In degrees: from the table of checks, or of healthy adults where no check is. */
+export const RANGE_SPREADS = {
+  ankleBendDeg: spreadOfCheck('ankle-bend-knee-bent'),
+  hipBendDeg: spreadOfCheck('hip-bend'),
   /** Heel to buttock, lying. */
-  kneeBendDeg: 140,
-  straightLegRaiseDeg: normOf('straight-leg-raise'),
+  kneeBendDeg: { usual: 140, sd: 7, sem: 2.5 },
+  straightLegRaiseDeg: spreadOfCheck('straight-leg-raise'),
   /** Thigh behind the trunk. */
-  hipExtendDeg: 15,
+  hipExtendDeg: { usual: 15, sd: 6, sem: 2.5 },
   /** Big toe, under load. */
-  toeBendDeg: 65,
-} as const satisfies SideLimitsDeg;
+  toeBendDeg: { usual: 65, sd: 10, sem: 3 },
+} as const satisfies { readonly [Name in keyof SideLimitsDeg]?: RangeSpread };
 
-export type UsualRange = keyof typeof USUAL_RANGES;
+export type UsualRange = keyof typeof RANGE_SPREADS;
+
+/** Usual ranges in degrees. */
+export const USUAL_RANGES = Object.fromEntries(
+  Object.entries(RANGE_SPREADS).map(([name, { usual }]) => [name, usual]),
+) as Readonly<Record<UsualRange, number>>;
 
 const JOINTS = ['ankleBendDeg', 'hipBendDeg', 'kneeBendDeg'] as const;
 const STEP_RANGES = [...JOINTS, 'hipExtendDeg', 'toeBendDeg'] as const;

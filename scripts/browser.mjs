@@ -7,16 +7,25 @@ import { shown, Told } from './lib/run.mjs';
 import { scratchFolder } from './lib/scratch.mjs';
 import { needWebApp } from './lib/webApp.mjs';
 
-/** Takes the pictures of docs/screenshots anew, from a demo practice that is thrown away after. */
-async function main() {
+/** Runs with the app, in Chromium, on a demo practice that is thrown away after; none is a test. */
+const RUNS = {
+  /** Takes the pictures of docs/screenshots anew; a name after it takes those alone. */
+  pictures: 'e2e/pictures.config.ts',
+  /** Prints what the browser's own tracing says of the main thread. */
+  measure: 'e2e/measure.config.ts',
+};
+
+async function main([name, ...rest]) {
+  const config = RUNS[name];
+  if (!config) throw new Told(`There is no ${name}; there are ${Object.keys(RUNS).join(', ')}.`);
   await needDependencies();
   const [bin, chromium] = [await needPostgres(), await needChromium()];
   await needWebApp();
-  const scratch = scratchFolder('pictures');
+  const scratch = scratchFolder(name);
   const cluster = await startCluster({ bin, home: scratch, wantedPort: 55710, safe: false });
   try {
     const env = { ...process.env, TEST_ADMIN_URL: cluster.adminUrl, CHROMIUM: chromium };
-    const args = ['playwright', 'test', '-c', 'e2e/pictures.config.ts', '--reporter=list'];
+    const args = ['playwright', 'test', '-c', config, '--reporter=list', ...rest];
     process.exitCode = await shown('npx', args, { cwd: ROOT, env });
   } finally {
     cluster.stop();
@@ -24,7 +33,7 @@ async function main() {
   }
 }
 
-main().catch((error) => {
+main(process.argv.slice(2)).catch((error) => {
   console.error(error instanceof Told ? error.message : error);
   process.exit(1);
 });
