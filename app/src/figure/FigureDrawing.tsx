@@ -24,7 +24,10 @@ export interface FigureDrawingProps {
   readonly ink?: number;
 }
 
-/** The lay figure: outline first, flesh over it, so that only the silhouette of each part is inked. */
+/** The flesh covers the inner half of its own ink: only the silhouette of each part is inked. */
+const FLESH_OVER_INK = { paintOrder: 'stroke' };
+
+/** The lay figure, farthest part first. */
 export function FigureDrawing({ figure, palette, ghost = false, ink = 12 }: FigureDrawingProps) {
   if (ghost)
     return (
@@ -37,16 +40,15 @@ export function FigureDrawing({ figure, palette, ghost = false, ink = 12 }: Figu
   return (
     <G>
       {figure.parts.map((part) => (
-        <G key={part.id}>
-          <Path
-            d={part.path}
-            fill="none"
-            stroke={palette.ink}
-            strokeWidth={ink}
-            strokeLinejoin="round"
-          />
-          <Path d={part.path} fill={palette.skin} stroke={palette.skin} strokeWidth={ink * 0.25} />
-        </G>
+        <Path
+          key={part.id}
+          d={part.path}
+          fill={palette.skin}
+          stroke={palette.ink}
+          strokeWidth={ink * 0.8}
+          strokeLinejoin="round"
+          {...FLESH_OVER_INK}
+        />
       ))}
       {figure.faceLines.map((path) => (
         <Path

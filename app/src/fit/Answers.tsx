@@ -2,6 +2,7 @@ import type { LimitsDeg, PostureQuestion, WhatIf } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { memo } from 'react';
 import { lastOf, useLongAnswer } from '../solver/useLongAnswer';
+import { Section } from '../ui/layout';
 import { Stepper } from '../ui/Stepper';
 import { Numeral, Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
@@ -36,14 +37,20 @@ export const Answers = memo(function Answers({
   const found = lastOf(shares);
   return (
     <View gap="$5">
-      <View gap="$2" opacity={shares.status === 'working' && found ? 0.6 : 1}>
+      <Section>
         <Title small aria-level={2}>
           {t('fit.shares')}
         </Title>
         <Words small soft>
           {t(hinge ? 'fit.sharesHintHinge' : 'fit.sharesHint')}
         </Words>
-        {found ? <SharesBar found={found} width={width} /> : <Words soft>{t('fit.working')}</Words>}
+        {found ? (
+          <View opacity={shares.status === 'working' ? 0.6 : 1}>
+            <SharesBar found={found} width={width} />
+          </View>
+        ) : (
+          <Words soft>{t('fit.working')}</Words>
+        )}
         {question?.pattern === 'squat' ? (
           <Stepper
             label={t('fit.seen')}
@@ -55,13 +62,13 @@ export const Answers = memo(function Answers({
             onChange={onSeen}
           />
         ) : null}
-      </View>
-      <View gap="$2">
+      </Section>
+      <Section>
         <Title small aria-level={2}>
           {t('fit.whatIf')}
         </Title>
         <WhatIfs found={gains} />
-      </View>
+      </Section>
     </View>
   );
 });

@@ -11,6 +11,7 @@ import { setupWords } from '../steps/setupWords';
 import { lastOf, useLongAnswer } from '../solver/useLongAnswer';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
+import { Section } from '../ui/layout';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
 import { TradeOff } from './TradeOff';
@@ -49,7 +50,7 @@ export const FitFor = memo(function FitFor({
   const answer = useLongAnswer(key, (ask, onProgress) => ask.fit(question, asked!, onProgress));
   const found = lastOf(answer);
   return (
-    <View gap="$2">
+    <Section>
       <Title small aria-level={2}>
         {t('fit.for')}
       </Title>
@@ -81,7 +82,7 @@ export const FitFor = memo(function FitFor({
           />
         </>
       ) : null}
-    </View>
+    </Section>
   );
 });
 

@@ -11,6 +11,7 @@ import {
 import { View } from '@tamagui/core';
 import { memo } from 'react';
 import { Button } from '../ui/Button';
+import { Section } from '../ui/layout';
 import { Slider } from '../ui/Slider';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
@@ -43,7 +44,7 @@ export const RangeSliders = memo(function RangeSliders({
 }: RangeSlidersProps) {
   const t = useText();
   return (
-    <View gap="$2">
+    <Section>
       <Title small aria-level={2}>
         {t('fit.ranges')}
       </Title>
@@ -72,7 +73,7 @@ export const RangeSliders = memo(function RangeSliders({
         unit="°"
         onChange={onTuck}
       />
-    </View>
+    </Section>
   );
 });
 

@@ -9,7 +9,7 @@ import {
   type WhatIf,
 } from '@taxikine/core';
 import { View } from '@tamagui/core';
-import { memo, useCallback, useState } from 'react';
+import { memo, useCallback, useMemo, useState } from 'react';
 import { useFile, useWrite } from '../data/useFile';
 import { Answers } from '../fit/Answers';
 import { FitFor } from '../fit/FitFor';
@@ -24,6 +24,7 @@ import { lastOf, useLongAnswer } from '../solver/useLongAnswer';
 import type { Answered } from '../solver/usePosture';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
+import { Section } from '../ui/layout';
 import { Slider } from '../ui/Slider';
 import { Numeral, Title, Words } from '../ui/text';
 import { useRested } from '../ui/useRested';
@@ -49,10 +50,9 @@ function Bench({ file, visitId }: { file: ClientFile; visitId: string | null }) 
   const [view, setView] = useState<FigureView>('right');
   const stand = useStand(bench, view);
   const question = useRested(bench.question, REST_MS);
+  const key = useMemo(() => JSON.stringify(question), [question]);
   const prices = lastOf(
-    useLongAnswer(stand.problem ? null : JSON.stringify(question), (ask) =>
-      ask.whatIf(question, bench.limits),
-    ),
+    useLongAnswer(stand.problem ? null : key, (ask) => ask.whatIf(question, bench.limits)),
   );
   const { setPattern, step } = bench;
   const changePattern = useCallback(
@@ -222,7 +222,7 @@ interface ViewPanelProps {
 const ViewPanel = memo(function ViewPanel({ pattern, onPattern, view, onView }: ViewPanelProps) {
   const t = useText();
   return (
-    <View gap="$3">
+    <Section>
       <Choice
         label={t('fit.pattern')}
         hideLabel
@@ -237,7 +237,7 @@ const ViewPanel = memo(function ViewPanel({ pattern, onPattern, view, onView }: 
         value={view}
         onChange={onView}
       />
-    </View>
+    </Section>
   );
 });
 

@@ -18,13 +18,12 @@ export type Answered = Reach & PostureWanted;
 
 /**
  * Always the answer to the newest question: while one is being solved only the latest of those that
- * came since is kept. Null asks nothing.
+ * came since is kept. Null asks nothing; another object is another question.
  */
 export function usePosture(wanted: PostureWanted | null): Answered | null {
   const [reach, setReach] = useState<Answered | null>(null);
   const busy = useRef(false);
   const next = useRef<PostureWanted | null>(null);
-  const key = JSON.stringify(wanted);
 
   useEffect(() => {
     next.current = wanted;
@@ -43,9 +42,7 @@ export function usePosture(wanted: PostureWanted | null): Answered | null {
       }
     };
     void solve();
-    // The key holds every value of the question.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [key]);
+  }, [wanted]);
   return wanted && reach;
 }
 

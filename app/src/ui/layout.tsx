@@ -1,4 +1,5 @@
 import { styled, View } from '@tamagui/core';
+import type { ReactNode } from 'react';
 
 export const Row = styled(View, {
   name: 'Row',
@@ -14,3 +15,19 @@ export const Rule = styled(View, {
   backgroundColor: '$rule',
   alignSelf: 'stretch',
 });
+
+/** Room for the ring of a focused button: what is skipped off screen is also clipped at its edge. */
+const RING = 5;
+
+/**
+ * A part of a long page: neither laid out nor painted while it is off the screen, so that what a hand
+ * moves on the screen does not move the whole page with it.
+ */
+export function Section({ children }: { children: ReactNode }) {
+  const own = { contentVisibility: 'auto', containIntrinsicSize: 'auto 360px' } as object;
+  return (
+    <View gap="$2" padding={RING} margin={-RING} style={own}>
+      {children}
+    </View>
+  );
+}
