@@ -56,6 +56,48 @@ it.each([
     [['range:ankle-bend-knee-bent', 'against']],
   ],
   [
+    'a knee well short of straight: less is better',
+    { check: 'knee-straighten-90', side: 'left', passive: 42, felt: 'belly' },
+    [
+      ['range:knee-straighten-90', 'for'],
+      ['felt:knee-straighten-90:belly', 'yes'],
+    ],
+  ],
+  [
+    'a knee nearly straight',
+    { check: 'knee-straighten-90', side: 'left', passive: 14, felt: 'belly' },
+    [['range:knee-straighten-90', 'against']],
+  ],
+  [
+    'a shortfall that is far larger when they do it themselves',
+    { check: 'knee-straighten-90', side: 'left', passive: 15, active: 45 },
+    [
+      ['range:knee-straighten-90', 'against'],
+      ['gap:knee-straighten-90', 'yes'],
+    ],
+  ],
+  [
+    'a kneecap that looks outward does not look inward',
+    { check: 'kneecap-line', side: 'left', result: 'outward' },
+    [
+      ['result:kneecap-line:inward', 'no'],
+      ['result:kneecap-line:outward', 'yes'],
+    ],
+  ],
+  [
+    'a centred kneecap',
+    { check: 'kneecap-line', side: 'left', result: 'centred' },
+    [
+      ['result:kneecap-line:inward', 'no'],
+      ['result:kneecap-line:outward', 'no'],
+    ],
+  ],
+  [
+    'of two results the second is a whole sign',
+    { check: 'nerve-slump', side: 'left', result: 'yes' },
+    [['result:nerve-slump', 'yes']],
+  ],
+  [
     'braced frees the leg',
     { check: 'straight-leg-raise', side: 'left', passive: 57, braced: 76 },
     [
@@ -203,7 +245,18 @@ describe('probes', () => {
   });
 
   it('are all understood', () => {
-    for (const { id } of PROBES) expect(observe(outcome(id, 'better'))).toHaveLength(1);
+    for (const { id } of PROBES)
+      expect(observe(outcome(id, 'better')).length).toBeGreaterThanOrEqual(1);
+  });
+
+  it.each([
+    ['worse', Infinity],
+    ['same', 0],
+    ['better', 0],
+  ] as const)('toes straight, %s: worse is a finding of its own', (value, ratio) => {
+    expect(observe(outcome('toes-straight', value))).toEqual([
+      ['probe:toes-straight:worse', ratio, expect.anything()],
+    ]);
   });
 });
 

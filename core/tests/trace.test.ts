@@ -38,7 +38,78 @@ const ankleCase = (stiff: Side): CaseFile => {
   });
 };
 
+const both = (check: CaseFile['checks'][number]): CaseFile['checks'] => [
+  { ...check, side: 'left' },
+  { ...check, side: 'right' },
+];
+
+const hinge = (part: Partial<CaseFile['look']>) => ({ pattern: 'hinge' as const, ...part });
+const split = (part: Partial<CaseFile['look']>) => ({ pattern: 'split' as const, ...part });
+const seen = (fault: CaseFile['look']['faults'][number]['fault'], side?: Side) =>
+  ({ fault, ...(side ? { side } : {}), phase: 'bottom', grade: 'plain' }) as const;
+
 const CASES: [string, CaseFile, string][] = [
+  [
+    'a hinge that stops at both hamstrings',
+    file({
+      look: hinge({ faults: [seen('range-stops-early')] }),
+      checks: [
+        ...both({ check: 'straight-leg-raise', passive: 52, braced: 53, felt: 'belly' }),
+        ...both({ check: 'hip-bend', passive: 121 }),
+      ],
+    }),
+    'hamstring-length:left',
+  ],
+  [
+    'the head changes it: a nerve, not a muscle',
+    file({
+      look: hinge({ faults: [seen('range-stops-early')] }),
+      checks: [
+        { check: 'straight-leg-raise', side: 'right', passive: 50, felt: 'line' },
+        { check: 'nerve-slump', side: 'right', result: 'yes' },
+      ],
+    }),
+    'nerve-back:right',
+  ],
+  [
+    'a hinge that becomes a squat and is put right by a target',
+    file({
+      look: hinge({ faults: [seen('bends-knees-instead')] }),
+      probes: [{ probe: 'target', outcome: 'better', fault: 'bends-knees-instead' }],
+    }),
+    'pattern-unlearned:-',
+  ],
+  [
+    'a split whose rear hip stops',
+    file({
+      look: split({ faults: [seen('rear-hip-stops', 'right')] }),
+      checks: [
+        { check: 'hip-extend', side: 'right', passive: -6, felt: 'front' },
+        { check: 'knee-bend', side: 'right', passive: 141 },
+      ],
+    }),
+    'hip-extend:right',
+  ],
+  [
+    'a split whose front knee does not close',
+    file({
+      look: split({ faults: [seen('thigh-off-calf', 'left')] }),
+      checks: [
+        { check: 'knee-bend', side: 'left', passive: 116 },
+        { check: 'knee-bend', side: 'right', passive: 142 },
+      ],
+    }),
+    'knee-bend:left',
+  ],
+  [
+    'a lunge whose knee wobbles until it is told where to go',
+    file({
+      look: { pattern: 'lunge', faults: [seen('knee-wobbles', 'right')] },
+      probes: [{ probe: 'knees-out-cue', outcome: 'better', fault: 'knee-wobbles', side: 'right' }],
+      checks: [{ check: 'side-hip-hold', side: 'right', active: 46 }],
+    }),
+    'hip-side-control:right',
+  ],
   ['hips run from a stiff right ankle', ankleCase('right'), 'ankle-joint:right'],
   ['and from a left one', ankleCase('left'), 'ankle-joint:left'],
   [

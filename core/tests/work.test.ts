@@ -26,6 +26,7 @@ const suggest = (
   file = stiffCalf,
 ) =>
   suggestDrills(trace(file), {
+    pattern: file.look.pattern,
     minutes: part.minutes ?? 12,
     flags: part.flags ?? [],
     next: part.next ?? 'rest',

@@ -136,6 +136,7 @@ function drillRecords(
   const visit = maybeVisitFile(file, visitId)!;
   const found = trace(caseFileOf(visit));
   const { drills } = suggestDrills(found, {
+    pattern: visit.visit.pattern,
     minutes: visit.visit.minutes,
     flags: file.client.flags,
     next: visit.visit.next,

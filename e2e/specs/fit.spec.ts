@@ -35,8 +35,10 @@ test('a stiff ankle stops the squat, is named, and its usual range has a price',
   const bar = page.getByRole('group', { name: /right ankle .* cm/ });
   await expect(bar).toBeVisible({ timeout: 20_000 });
   const words = (await bar.getAttribute('aria-label')) ?? '';
-  const parts = [...words.matchAll(/(-?[\d.]+) cm/g)].map((found) => Number(found[1]));
-  const total = Number(/([\d.]+) cm$/.exec(await bar.innerText())?.[1]);
+  const parts = [...words.matchAll(/(-?[\d.]+)(?: ± [\d.]+)? cm/g)].map((found) =>
+    Number(found[1]),
+  );
+  const total = Number(/([\d.]+)(?: ± [\d.]+)? cm$/.exec(await bar.innerText())?.[1]);
   const sum = parts.reduce((a, b) => a + b, 0);
   expect(parts.length).toBeGreaterThanOrEqual(2);
   expect(Math.abs(sum - total)).toBeLessThan(0.06 * parts.length);

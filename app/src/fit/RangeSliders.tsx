@@ -22,7 +22,7 @@ const BOUNDS: Readonly<Record<UsualRange, readonly [number, number]>> = {
   hipBendDeg: [60, 150],
   kneeBendDeg: [60, 160],
   straightLegRaiseDeg: [30, 120],
-  hipExtendDeg: [0, 45],
+  hipExtendDeg: [-20, 45],
   toeBendDeg: [10, 80],
 };
 

@@ -31,7 +31,9 @@ export function SharesBar({ found, width }: { found: AttributionWithErrors; widt
             inks.length
         ];
   if (shares.length === 0) return <Words soft>{t('fit.nothingMissing')}</Words>;
-  const words = shares.map((share) => `${t(`fit.part.${share.part}`)} ${share.cm.toFixed(1)} cm`);
+  const words = shares.map(
+    (share) => `${t(`fit.part.${share.part}`)} ${withError(share.cm, share.errorCm)}`,
+  );
   const startOf = (share: ShownShare) =>
     positive.slice(0, positive.indexOf(share)).reduce((sum, { cm }) => sum + cm, 0);
   return (

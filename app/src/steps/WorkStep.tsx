@@ -63,11 +63,11 @@ function ChooseDrills({ open, found }: StepProps & { found: Trace }) {
   const write = useWrite();
   const update = useUpdate();
   const { visit } = open;
-  const { minutes, next } = visit.visit;
+  const { pattern, minutes, next } = visit.visit;
   const { flags } = visit.client;
   const suggestion = useMemo(
-    () => suggestDrills(found, { minutes, flags, next }),
-    [found, minutes, flags, next],
+    () => suggestDrills(found, { pattern, minutes, flags, next }),
+    [found, pattern, minutes, flags, next],
   );
   const total = suggestion.drills.reduce((sum, one) => sum + one.minutes, 0);
   const take = () =>
@@ -143,11 +143,11 @@ function ChooseDrills({ open, found }: StepProps & { found: Trace }) {
 
 /** What would be chosen now, when it is no longer what was chosen and nothing was begun. */
 function useStale(visit: VisitFile, found: Trace): boolean {
-  const { minutes, next } = visit.visit;
+  const { pattern, minutes, next } = visit.visit;
   const { flags } = visit.client;
   const now = useMemo(
-    () => suggestDrills(found, { minutes, flags, next }).drills,
-    [found, minutes, flags, next],
+    () => suggestDrills(found, { pattern, minutes, flags, next }).drills,
+    [found, pattern, minutes, flags, next],
   );
   const key = (one: { drill: string; side: string | null }) => `${one.drill}@${one.side}`;
   const untouched = visit.drills.every(

@@ -21,6 +21,9 @@ export type FeltWhere =
   | 'line'
   | 'closing-side'
   | 'inner-knee'
+  | 'buttock'
+  | 'hamstring'
+  | 'back'
   | 'nowhere';
 
 /** Ways in which one check can be taken. */
@@ -44,8 +47,9 @@ export interface RangeCheck extends CheckBase {
 
 export interface ResultCheck extends CheckBase {
   readonly type: 'result';
-  /** From best to worst. */
+  /** From best to worst; of `named` ones only the first is plain, each other says something of its own. */
   readonly results: readonly string[];
+  readonly named?: boolean;
   readonly resultWords: readonly string[];
   readonly braced: boolean;
 }
@@ -78,6 +82,19 @@ export const CHECKS = [
     norm: { usual: [32, 6], restricted: [22, 5], sem: 2, unit: 'deg', least: -20, most: 65 },
   },
   {
+    id: 'ankle-front-block',
+    type: 'result',
+    sided: true,
+    name: 'Where the ankle stops',
+    how: 'At the end of the knee-bent measure: where does the client feel the stop?',
+    minutes: 0.3,
+    felt: [],
+    results: ['nowhere', 'front', 'back'],
+    resultWords: ['nowhere', 'in front', 'at the back'],
+    named: true,
+    braced: false,
+  },
+  {
     id: 'shin-turn-in',
     type: 'range',
     sided: true,
@@ -87,6 +104,29 @@ export const CHECKS = [
     felt: ['inner-knee', 'nowhere'],
     modes: ['passive', 'active'],
     norm: { usual: [22, 5], restricted: [11, 4], sem: 2.5, unit: 'deg', least: 0, most: 50 },
+  },
+  {
+    id: 'shin-turn-out',
+    type: 'range',
+    sided: true,
+    name: 'Shin turns out',
+    how: 'Seated, foot flat, thigh held. Big toe and heel stay down while the shin turns out.',
+    minutes: 1,
+    felt: ['inner-knee', 'nowhere'],
+    modes: ['passive', 'active'],
+    norm: { usual: [32, 5], restricted: [20, 4], sem: 2.5, unit: 'deg', least: 0, most: 60 },
+  },
+  {
+    id: 'knee-bend',
+    type: 'range',
+    sided: true,
+    name: 'Knee bend',
+    how: 'Lying on the front, heel toward the buttock. Stop when the pelvis lifts.',
+    minutes: 1,
+    felt: ['front', 'line', 'inner-knee', 'behind-knee', 'nowhere'],
+    asksPinch: true,
+    modes: ['passive', 'active'],
+    norm: { usual: [140, 7], restricted: [120, 8], sem: 2.5, unit: 'deg', least: 0, most: 165 },
   },
   {
     id: 'hip-bend',
@@ -113,6 +153,29 @@ export const CHECKS = [
     norm: { usual: [38, 7], restricted: [22, 6], sem: 3, unit: 'deg', least: -10, most: 75 },
   },
   {
+    id: 'hip-turn-out',
+    type: 'range',
+    sided: true,
+    name: 'Hip turns out',
+    how: 'Hip and knee at a right angle. Foot goes in, pelvis stays.',
+    minutes: 1,
+    felt: ['closing-side', 'nowhere'],
+    asksPinch: true,
+    modes: ['passive', 'active', 'braced'],
+    norm: { usual: [45, 7], restricted: [30, 6], sem: 3, unit: 'deg', least: -10, most: 85 },
+  },
+  {
+    id: 'hip-extend',
+    type: 'range',
+    sided: true,
+    name: 'Hip extension',
+    how: 'At the edge of the couch, other knee held to the chest. Thigh against level.',
+    minutes: 1.5,
+    felt: ['front', 'line', 'nowhere'],
+    modes: ['passive', 'active'],
+    norm: { usual: [10, 6], restricted: [-4, 6], sem: 2.5, unit: 'deg', least: -40, most: 40 },
+  },
+  {
     id: 'straight-leg-raise',
     type: 'range',
     sided: true,
@@ -122,6 +185,28 @@ export const CHECKS = [
     felt: ['belly', 'behind-knee', 'line', 'sit-bone', 'nowhere'],
     modes: ['passive', 'active', 'braced'],
     norm: { usual: [78, 10], restricted: [55, 9], sem: 3, unit: 'deg', least: 5, most: 130 },
+  },
+  {
+    id: 'knee-straighten-90',
+    type: 'range',
+    sided: true,
+    name: 'Knee short of straight, hip at 90°',
+    how: 'Lying, thigh upright and held. How far is the knee from straight? Less is better.',
+    minutes: 1.2,
+    felt: ['belly', 'behind-knee', 'line', 'nowhere'],
+    modes: ['passive', 'active'],
+    norm: { usual: [18, 9], restricted: [38, 9], sem: 3.5, unit: 'deg', least: 0, most: 90 },
+  },
+  {
+    id: 'floor-sit-turn',
+    type: 'range',
+    sided: true,
+    name: 'Floor-sit turn',
+    how: 'Front and back floor sit, hands behind. How far does the knee drop before the pelvis turns?',
+    minutes: 1.5,
+    felt: ['closing-side', 'inner-knee', 'belly', 'nowhere'],
+    modes: ['active'],
+    norm: { usual: [42, 8], restricted: [26, 7], sem: 3.5, unit: 'deg', least: 0, most: 80 },
   },
   {
     id: 'double-leg-lift',
@@ -177,7 +262,7 @@ export const CHECKS = [
     name: 'One-leg bridge hold',
     how: 'One foot down, other leg long, pelvis level. Seconds until it drops.',
     minutes: 1.5,
-    felt: ['belly', 'nowhere'],
+    felt: ['buttock', 'hamstring', 'back', 'nowhere'],
     modes: ['active'],
     norm: { usual: [35, 12], restricted: [12, 8], sem: 4, unit: 's', least: 0, most: 300 },
   },
@@ -191,6 +276,76 @@ export const CHECKS = [
     felt: [],
     modes: ['active'],
     norm: { usual: [8, 3], restricted: [3, 2], sem: 1, unit: 'reps', least: 0, most: 60 },
+  },
+  {
+    id: 'adductor-lift',
+    type: 'range',
+    sided: true,
+    name: 'Inner-thigh lift',
+    how: 'Lying on the side, lower leg turned in and lifted. Count clean repetitions.',
+    minutes: 1.5,
+    felt: [],
+    modes: ['active'],
+    norm: { usual: [15, 5], restricted: [6, 4], sem: 2, unit: 'reps', least: 0, most: 80 },
+  },
+  {
+    id: 'heel-raises',
+    type: 'range',
+    sided: true,
+    name: 'One-leg heel raises',
+    how: 'Fingertips on a wall, full height, steady beat. Count until the height goes.',
+    minutes: 1.5,
+    felt: [],
+    modes: ['active'],
+    norm: { usual: [25, 7], restricted: [12, 6], sem: 2.5, unit: 'reps', least: 0, most: 80 },
+  },
+  {
+    id: 'midback-turn',
+    type: 'range',
+    sided: true,
+    name: 'Mid-back turn',
+    how: 'Seated, arms crossed, knees together. Turn until the pelvis follows.',
+    minutes: 1,
+    felt: ['nowhere'],
+    modes: ['active'],
+    norm: { usual: [50, 9], restricted: [33, 8], sem: 4, unit: 'deg', least: 0, most: 90 },
+  },
+  {
+    id: 'shoulder-raise',
+    type: 'range',
+    sided: true,
+    name: 'Arm overhead',
+    how: 'Back flat against a wall, arm up along the ear. Stop when the back leaves the wall.',
+    minutes: 1,
+    felt: ['front', 'closing-side', 'nowhere'],
+    asksPinch: true,
+    modes: ['passive', 'active'],
+    norm: { usual: [170, 8], restricted: [148, 10], sem: 4, unit: 'deg', least: 40, most: 190 },
+  },
+  {
+    id: 'nerve-slump',
+    type: 'result',
+    sided: true,
+    name: 'Head changes it',
+    how: 'Seated, slumped, knee toward straight. Does the feeling change when only the head moves?',
+    minutes: 1,
+    felt: [],
+    results: ['no', 'yes'],
+    resultWords: ['no', 'yes'],
+    braced: false,
+  },
+  {
+    id: 'kneecap-line',
+    type: 'result',
+    sided: true,
+    name: 'Kneecap line',
+    how: 'Standing, feet straight. Kneecap against the middle of the thigh.',
+    minutes: 0.3,
+    felt: [],
+    results: ['centred', 'inward', 'outward'],
+    resultWords: ['centred', 'inward', 'outward'],
+    named: true,
+    braced: false,
   },
 ] as const satisfies readonly CheckRow[];
 

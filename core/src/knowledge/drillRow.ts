@@ -1,5 +1,6 @@
 import type { CauseId } from './causes';
 import type { FlagId } from './flags';
+import type { Pattern } from './patterns';
 
 export const FAMILIES = [
   'reset',
@@ -35,6 +36,8 @@ export interface DrillRow {
   readonly id: string;
   readonly name: string;
   readonly family: Family;
+  /** Patterns it practises or fits; a drill for a part of the body serves them all. */
+  readonly patterns?: readonly Pattern[];
   readonly targets: readonly { readonly cause: CauseId; readonly effect: EffectSize }[];
   /** Done on each side, or on the side of the cause only; `false` for the whole body. */
   readonly oneSided: boolean;

@@ -32,5 +32,7 @@ export const HISTORY_EFFECTS: readonly HistoryRow[] = [
   { what: 'pain', regions: ['back', 'hip'], cause: 'hip-bend', odds: 2, side: 'same' },
   { what: 'pain', regions: ['back', 'hip'], cause: 'hip-side-strength', odds: 2, side: 'same' },
   { what: 'one-sided-habit', regions: null, cause: 'hip-turn-in', odds: 1.5, side: 'other' },
+  { what: 'one-sided-habit', regions: null, cause: 'hip-turn-out', odds: 1.5, side: 'other' },
   { what: 'sitting', regions: null, cause: 'hip-turn-in', odds: 1.5, side: 'same' },
+  { what: 'sitting', regions: null, cause: 'hip-extend', odds: 1.5, side: 'same' },
 ];

@@ -10,18 +10,26 @@ export interface ProbeRow {
   readonly change: (setup: Setup) => Setup;
 }
 
+/** As far out as a set-up may be. */
+const MOST_TOE_OUT = 60;
+
+const turnedOut = ({ toeOutDeg: { left, right } }: Setup, byDeg: number) => ({
+  left: Math.min(MOST_TOE_OUT, left + byDeg),
+  right: Math.min(MOST_TOE_OUT, right + byDeg),
+});
+
 export const PROBES = [
   {
     id: 'heels-up',
     name: 'Heels up',
-    say: 'Wedge under both heels, 25 mm. Same squat.',
+    say: 'Wedge under both heels, 25 mm. Same movement.',
     minutes: 1,
     change: (s) => ({ ...s, heelLiftMm: s.heelLiftMm + 25 }),
   },
   {
     id: 'post',
     name: 'Hand on a post',
-    say: 'Fingertips on a post ahead. Sit as deep as feels safe.',
+    say: 'Fingertips on a post ahead. As deep as feels safe.',
     minutes: 1,
     change: (s) => ({ ...s, hands: 'post' }),
   },
@@ -33,7 +41,7 @@ export const PROBES = [
     change: (s) => ({
       ...s,
       stanceCm: s.stanceCm + 20,
-      toeOutDeg: { left: s.toeOutDeg.left + 12, right: s.toeOutDeg.right + 12 },
+      toeOutDeg: turnedOut(s, 12),
     }),
   },
   {
@@ -49,6 +57,79 @@ export const PROBES = [
     say: 'Hold 5 kg at arm’s length.',
     minutes: 1,
     change: (s) => ({ ...s, arms: 'forward', load: { at: 'ahead', kg: 5 } }),
+  },
+  {
+    id: 'toes-out',
+    name: 'Toes out',
+    say: 'Same heels, toes 15° further out.',
+    minutes: 1,
+    change: (s) => ({
+      ...s,
+      toeOutDeg: turnedOut(s, 15),
+    }),
+  },
+  {
+    id: 'toes-straight',
+    name: 'Toes straight',
+    say: 'Same heels, feet straight ahead.',
+    minutes: 1,
+    change: (s) => ({ ...s, toeOutDeg: { left: 0, right: 0 } }),
+  },
+  {
+    id: 'arms-ahead',
+    name: 'Arms ahead',
+    say: 'Arms level ahead. Same depth.',
+    minutes: 1,
+    change: (s) => ({ ...s, arms: 'forward' }),
+  },
+  {
+    id: 'slower',
+    name: 'Slower',
+    say: 'Four seconds down, one at the bottom.',
+    minutes: 1,
+    change: (s) => ({ ...s, tempo: 'slow' }),
+  },
+  {
+    id: 'knees-out-cue',
+    name: 'Knees follow the toes',
+    say: 'Say only: knees over the middle toes.',
+    minutes: 1,
+    change: (s) => s,
+  },
+  {
+    id: 'hips-back-cue',
+    name: 'Hips first',
+    say: 'Say only: hips go first.',
+    minutes: 1,
+    change: (s) => s,
+  },
+  {
+    id: 'shorter',
+    name: 'Shorter',
+    say: 'Stop above where it hurts.',
+    minutes: 1,
+    change: (s) => ({ ...s, depthAimDeg: (s.depthAimDeg ?? 0) + 20 }),
+  },
+  {
+    id: 'arms-up',
+    name: 'Arms up',
+    say: 'Arms overhead. Same depth.',
+    minutes: 1,
+    change: (s) => ({ ...s, arms: 'overhead' }),
+  },
+  {
+    id: 'unloaded',
+    name: 'Without the load',
+    say: 'Put the weight down. Same movement.',
+    minutes: 1,
+    change: (s) => ({ ...s, load: { at: 'none', kg: 0 } }),
+  },
+  {
+    id: 'target',
+    name: 'Something to aim at',
+    say: 'A box to sit to, or a hand to reach for.',
+    minutes: 1,
+    change: (s) => s,
   },
 ] as const satisfies readonly ProbeRow[];
 

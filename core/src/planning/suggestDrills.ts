@@ -1,6 +1,7 @@
 import { DRILLS } from '../knowledge/drills';
 import type { DrillRow, EffectSize, Family } from '../knowledge/drillRow';
 import type { FlagId } from '../knowledge/flags';
+import type { Pattern } from '../knowledge/patterns';
 import type { MaybeSide } from '../sides/side';
 import { probabilityWords } from '../words/probability';
 import { LIKELY_ENOUGH, type Trace, type TracedCause } from '../trace/trace';
@@ -30,6 +31,8 @@ export interface Suggestion {
 }
 
 export interface SuggestionLimits {
+  /** What was looked at: the session ends with it. */
+  readonly pattern: Pattern;
   readonly minutes: number;
   readonly flags: readonly FlagId[];
   /** What follows: long holds dull force for about half an hour, so none before training. */
@@ -125,13 +128,16 @@ function told({ drill, side, aimed, minutes }: Candidate): SuggestedDrill {
 const sidesFor = (drill: DrillRow): readonly MaybeSide[] =>
   drill.oneSided ? ['left', 'right'] : [null];
 
+const serves = ({ patterns }: DrillRow, pattern: Pattern): boolean =>
+  patterns === undefined || patterns.includes(pattern);
+
 /**
  * Two drills for the most likely causes and the pattern to end with, inside the minutes there are.
  * Causes that are given are never aimed at by anything but a change of set-up.
  */
 export function suggestDrills(found: Trace, limits: SuggestionLimits): Suggestion {
   const likely = found.causes.filter((cause) => cause.p >= LIKELY_ENOUGH);
-  const library: readonly DrillRow[] = DRILLS;
+  const library = (DRILLS as readonly DrillRow[]).filter((drill) => serves(drill, limits.pattern));
   const leftOut = library.flatMap((drill) => {
     const reason = reasonAgainst(drill, limits);
     return reason && aims(drill, likely, 'left').length + aims(drill, likely, 'right').length > 0
@@ -156,6 +162,6 @@ export function suggestDrills(found: Trace, limits: SuggestionLimits): Suggestio
   return { drills: [...ordered, last].map(told), leftOut };
 }
 
-/** The plainest pattern drill there is, when no cause asks for a particular one. */
+/** The plainest pattern drill there is, when no cause asks for a particular one: first in the table. */
 const patternFor = (allowed: readonly DrillRow[]): DrillRow =>
-  allowed.find((drill) => drill.id === 'squat-to-target') ?? allowed[0];
+  allowed.find((drill) => drill.family === 'pattern') ?? allowed[0];

@@ -18,11 +18,9 @@ function spreadOfCheck(id: string): RangeSpread {
 export const RANGE_SPREADS = {
   ankleBendDeg: spreadOfCheck('ankle-bend-knee-bent'),
   hipBendDeg: spreadOfCheck('hip-bend'),
-  /** Heel to buttock, lying. */
-  kneeBendDeg: { usual: 140, sd: 7, sem: 2.5 },
+  kneeBendDeg: spreadOfCheck('knee-bend'),
   straightLegRaiseDeg: spreadOfCheck('straight-leg-raise'),
-  /** Thigh behind the trunk. */
-  hipExtendDeg: { usual: 15, sd: 6, sem: 2.5 },
+  hipExtendDeg: spreadOfCheck('hip-extend'),
   /** Big toe, under load. */
   toeBendDeg: { usual: 65, sd: 10, sem: 3 },
 } as const satisfies { readonly [Name in keyof SideLimitsDeg]?: RangeSpread };

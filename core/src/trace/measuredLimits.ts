@@ -9,6 +9,9 @@ export const LIMIT_OF_CHECK: Readonly<Record<string, keyof SideLimitsDeg>> = {
   'ankle-bend-knee-straight': 'ankleBendStraightDeg',
   'hip-bend': 'hipBendDeg',
   'hip-turn-in': 'hipTurnInDeg',
+  'hip-turn-out': 'hipTurnOutDeg',
+  'hip-extend': 'hipExtendDeg',
+  'knee-bend': 'kneeBendDeg',
   'straight-leg-raise': 'straightLegRaiseDeg',
 };
 

@@ -1,4 +1,11 @@
-import { oneCheck, type CheckRow, type RangeCheck, type ResultCheck } from '../../knowledge/checks';
+import {
+  oneCheck,
+  type CheckId,
+  type CheckRow,
+  type RangeCheck,
+  type RangeNorm,
+  type ResultCheck,
+} from '../../knowledge/checks';
 import { smallestRealChange } from '../../change/smallestRealChange';
 import { withUnit } from '../../words/units';
 import type { CaseFile, CheckFinding } from '../caseFile';
@@ -10,13 +17,18 @@ type Part = Omit<Observation, 'side' | 'words'> & { words: string };
 const numberOf = (value: number | string | undefined): number | undefined =>
   typeof value === 'number' ? value : undefined;
 
+/** Of a range more is better, of a shortfall less. */
+const bestIn = ({ usual, restricted }: RangeNorm, values: readonly number[]): number =>
+  usual[0] > restricted[0] ? Math.max(...values) : Math.min(...values);
+
 /** What a range is worth as a range: without the brake of a loose trunk, if that was tried. */
-export const bestOf = (check: CheckFinding): number | undefined => {
+export function bestOf(check: CheckFinding): number | undefined {
+  const row = oneCheck(check.check);
   const values = [check.passive ?? check.active, numberOf(check.braced)].filter(
     (v) => v !== undefined,
   );
-  return values.length > 0 ? Math.max(...values) : undefined;
-};
+  return row.type === 'range' && values.length > 0 ? bestIn(row.norm, values) : undefined;
+}
 
 function rangePart(check: CheckFinding, row: RangeCheck): Part[] {
   const value = bestOf(check);
@@ -35,7 +47,7 @@ function bracePart(check: CheckFinding, row: RangeCheck): Part[] {
   const braced = numberOf(check.braced);
   const plain = check.passive ?? check.active;
   if (braced === undefined || plain === undefined) return [];
-  const gain = braced - plain;
+  const gain = row.norm.usual[0] > row.norm.restricted[0] ? braced - plain : plain - braced;
   const frees = gain >= smallestRealChange(row.norm.sem);
   return [
     {
@@ -49,7 +61,8 @@ function bracePart(check: CheckFinding, row: RangeCheck): Part[] {
 /** Range that is there and cannot be used. */
 function gapPart(check: CheckFinding, row: RangeCheck): Part[] {
   if (check.passive === undefined || check.active === undefined) return [];
-  const gap = check.passive - check.active;
+  const { usual, restricted } = row.norm;
+  const gap = (check.passive - check.active) * Math.sign(usual[0] - restricted[0]);
   if (gap < 2 * smallestRealChange(row.norm.sem)) return [];
   return [
     {
@@ -60,18 +73,25 @@ function gapPart(check: CheckFinding, row: RangeCheck): Part[] {
   ];
 }
 
+/** Of results from best to worst the first is none, the last a full sign, one between half of one. */
+const signOf = (row: ResultCheck, at: number): number =>
+  at === 0 ? 0 : at === row.results.length - 1 ? Infinity : 3;
+
+/** Each named result is a finding of its own; the others are then looked for and not there. */
+const namedPart = (row: ResultCheck, at: number): Part[] =>
+  row.results.slice(1).map((result, i) => ({
+    finding: `result:${row.id as CheckId}:${result}`,
+    ratio: i + 1 === at ? Infinity : 0,
+    words: `${row.name.toLowerCase()}: ${row.resultWords[at]}`,
+  }));
+
 /** The middle result is half a sign: it weighs as much as its odds, not as a yes. */
 function resultPart(check: CheckFinding, row: ResultCheck): Part[] {
   const at = row.results.indexOf(check.result ?? '');
   if (at < 0) return [];
-  const ratio = [0, 3, Infinity][at];
-  const parts: Part[] = [
-    {
-      finding: `result:${check.check}`,
-      ratio,
-      words: `${row.name.toLowerCase()}: ${row.resultWords[at]}`,
-    },
-  ];
+  if (row.named) return namedPart(row, at);
+  const words = `${row.name.toLowerCase()}: ${row.resultWords[at]}`;
+  const parts: Part[] = [{ finding: `result:${check.check}`, ratio: signOf(row, at), words }];
   const braced = row.results.indexOf(String(check.braced ?? ''));
   if (braced < 0 || at === 0) return parts;
   const frees = braced < at;

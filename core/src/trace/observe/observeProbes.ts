@@ -1,7 +1,13 @@
 import { groupBy } from '../../numeric/groupBy';
-import { oneProbe, type ProbeId } from '../../knowledge/probes';
+import { AGAINST, LINKS, type FindingId } from '../../knowledge/links';
+import { oneProbe, type ProbeId, type ProbeOutcome } from '../../knowledge/probes';
 import type { CaseFile, ProbeFinding } from '../caseFile';
 import type { Observation } from '../connect';
+
+const OUTCOMES = ['better', 'same', 'worse'] as const;
+
+/** What the tables make something of: that a probe left all as it was mostly says nothing. */
+const TELLING: ReadonlySet<string> = new Set([...LINKS, ...AGAINST].map(({ finding }) => finding));
 
 /**
  * A probe counts once however many faults it was judged on: they share one cause more often than
@@ -9,36 +15,30 @@ import type { Observation } from '../connect';
  */
 function observed(probe: ProbeId, outcomes: readonly ProbeFinding[]): Observation[] {
   const { name } = oneProbe(probe);
-  const better = outcomes.find((one) => one.outcome === 'better');
-  const first = better ?? outcomes[0];
+  const first =
+    outcomes.find(({ outcome }) => outcome === 'better') ??
+    outcomes.find(({ outcome }) => outcome === 'worse') ??
+    outcomes[0];
   const about = { fault: first.fault, side: first.side ?? null };
-  if (better)
-    return [
-      {
-        finding: `probe:${probe}:better`,
-        side: null,
-        about,
-        ratio: Infinity,
-        words: `${name}: better`,
-      },
-    ];
-  return [
-    {
-      finding: `probe:${probe}:better`,
+  return OUTCOMES.map((outcome): Observation => {
+    const seen = hasOutcome(first.outcome, outcome);
+    return {
+      finding: `probe:${probe}:${outcome}`,
       side: null,
       about,
-      ratio: 0,
-      words: `${name}: ${first.outcome}`,
-    },
-    {
-      finding: `probe:${probe}:same`,
-      side: null,
-      about,
-      ratio: Infinity,
-      words: `${name}: ${first.outcome}, as deep as without`,
-    },
-  ];
+      ratio: seen ? Infinity : 0,
+      words: `${name}: ${first.outcome}${outcome === 'same' ? ', as deep as without' : ''}`,
+    };
+  }).filter(({ finding, ratio }) => TELLING.has(finding) && !saysTwice(finding, ratio));
 }
+
+/** That a probe helped is said by "better"; that it is therefore not "the same" adds nothing. */
+const saysTwice = (finding: FindingId, ratio: number): boolean =>
+  finding.endsWith(':same') && ratio === 0;
+
+/** What got worse did not get better: for those it did not help, that is "the same" too. */
+const hasOutcome = (was: ProbeOutcome, asked: ProbeOutcome): boolean =>
+  was === asked || (was === 'worse' && asked === 'same');
 
 /** The side of the fault that a probe was judged on, when the probe does not say it itself. */
 const withSide = (finding: ProbeFinding, { faults }: CaseFile['look']): ProbeFinding =>
@@ -46,15 +46,13 @@ const withSide = (finding: ProbeFinding, { faults }: CaseFile['look']): ProbeFin
     ? finding
     : { ...finding, side: faults.find((fault) => fault.fault === finding.fault)?.side ?? null };
 
-/** One observation per probe, or two where "no better" says something of its own. */
+/** One observation for each outcome of a probe that the tables make something of. */
 export function observeProbes({ probes, look }: CaseFile): Observation[] {
   const grouped = groupBy(probes, (one) => one.probe);
-  return [...grouped]
-    .flatMap(([probe, outcomes]) =>
-      observed(
-        probe,
-        outcomes.map((one) => withSide(one, look)),
-      ),
-    )
-    .filter((one) => !one.finding.endsWith(':same') || one.finding === 'probe:post:same');
+  return [...grouped].flatMap(([probe, outcomes]) =>
+    observed(
+      probe,
+      outcomes.map((one) => withSide(one, look)),
+    ),
+  );
 }

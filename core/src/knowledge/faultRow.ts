@@ -1,0 +1,34 @@
+import type { Grade, Pattern, Phase, View, Zone } from './patterns';
+
+/**
+ * How a fault lies on the body: `limb` belongs to one side, `toward` is a direction the whole
+ * body takes (to its left or right), `none` has no side.
+ */
+export type FaultSidedness = 'limb' | 'toward' | 'none';
+
+export interface FaultRow {
+  readonly id: string;
+  readonly patterns: readonly Pattern[];
+  readonly phases: readonly Phase[];
+  readonly views: readonly View[];
+  readonly zone: Zone;
+  readonly sided: FaultSidedness;
+  /** Unit of the optional number; `null` when only a grade is taken. */
+  readonly unit: 'deg' | 'mm' | null;
+  /** Standard error of measurement by a practised eye, in `unit`. Our default, editable later. */
+  readonly eyeSem: number;
+  /** Largest number that can be meant, in `unit`. */
+  readonly most: number;
+  /** Two or three words between the buttons "left" and "right". */
+  readonly short: string;
+  /** A sentence; `{side}` stands for left or right, `{Side}` for the same with a capital. */
+  readonly sentence: string;
+  /** What to look at, for a coach who has not met the word. */
+  readonly cue: string;
+  /** Set-up without which the fault cannot be seen. */
+  readonly needs?: 'load' | 'overhead';
+}
+
+export const DOWN_BOTTOM: readonly Phase[] = ['down', 'bottom'];
+export const DOWN_BOTTOM_UP: readonly Phase[] = ['down', 'bottom', 'up'];
+export const FRONTAL: readonly View[] = ['back', 'front'];
