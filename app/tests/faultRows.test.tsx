@@ -24,7 +24,7 @@ function rows(view: View, of: LookRecord = look) {
   const change = jest.fn();
   show(
     <FaultRows
-      rows={faultsAt('hips', view, 'bottom', of)}
+      rows={faultsAt('squat', 'hips', view, 'bottom', of)}
       look={of}
       view={view}
       phase="bottom"

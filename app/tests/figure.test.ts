@@ -1,13 +1,16 @@
 import {
   bodyOf,
+  cameraOf,
   drawFigure,
+  lookSkeleton,
   PHASE_AIMS,
   skeletonOf,
   squatPosture,
   USUAL_SETUP,
+  usualSetup,
   VIEW_CAMERAS,
 } from '@taxikine/core';
-import { fitted, frameFor, inkFor } from '../src/figure/frame';
+import { fitted, frameFor, inkFor, stepOf } from '../src/figure/frame';
 import { zoneTargets } from '../src/figure/zones';
 import { curlPath, strandPath, strandWidth } from '../src/thread/strandPath';
 
@@ -47,6 +50,25 @@ it.each(['back', 'side'] as const)(
       places.slice(i + 1).map((b) => Math.hypot(a[0] - b[0], a[1] - b[1])),
     );
     expect(Math.min(...gaps)).toBeGreaterThan(36);
+  },
+);
+
+it.each(['lunge', 'split'] as const)(
+  'in a %s from the side every joint of both legs can be tapped apart',
+  (pattern) => {
+    const setup = usualSetup(pattern, 1.75);
+    const moment = { pattern, phase: 'bottom', faults: [] } as const;
+    const drawn = drawFigure(cameraOf('side', pattern, setup), lookSkeleton(body, setup, moment));
+    const { at } = fitted(frameFor('side', 1.75, false, stepOf(pattern, setup)), 326, 345);
+    const places = zoneTargets(drawn, 'side', true).map(({ at: [x, y], nudge }) => {
+      const place = at(x, y);
+      return [place.x + nudge[0], place.y + nudge[1]];
+    });
+    expect(places).toHaveLength(8);
+    const gaps = places.flatMap((a, i) =>
+      places.slice(i + 1).map((b) => Math.hypot(a[0] - b[0], a[1] - b[1])),
+    );
+    expect(Math.min(...gaps)).toBeGreaterThan(30);
   },
 );
 

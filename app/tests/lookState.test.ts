@@ -23,9 +23,21 @@ const look: LookRecord = {
 const ids = (...of: Parameters<typeof faultsAt>) => faultsAt(...of).map((row) => row.id);
 
 it('offers only what can happen at this joint, in this view and phase', () => {
-  expect(ids('hips', 'back', 'bottom', look)).toEqual(['hips-slide', 'pelvis-turns']);
-  expect(ids('hips', 'side', 'bottom', look)).toEqual(['depth-short', 'pelvis-tucks']);
-  expect(ids('knee', 'side', 'bottom', look)).toEqual([]);
+  expect(ids('squat', 'hips', 'back', 'bottom', look)).toEqual(['hips-slide', 'pelvis-turns']);
+  expect(ids('squat', 'hips', 'side', 'bottom', look)).toEqual(['depth-short', 'pelvis-tucks']);
+  expect(ids('squat', 'knee', 'side', 'bottom', look)).toEqual([]);
+});
+
+it.each([
+  ['hinge', 'hips', 'side', 'bottom', ['pelvis-tucks', 'range-stops-early']],
+  ['hinge', 'knee', 'side', 'bottom', ['bends-knees-instead']],
+  ['hinge', 'foot', 'side', 'bottom', []],
+  ['lunge', 'hips', 'side', 'bottom', ['depth-short', 'rear-hip-stops']],
+  ['lunge', 'knee', 'front', 'down', ['knee-in', 'knee-wobbles']],
+  ['split', 'knee', 'side', 'bottom', ['rear-leg-bends', 'thigh-off-calf']],
+  ['split', 'hips', 'back', 'up', ['pelvis-drops']],
+] as const)('in a %s, %s from the %s, %s', (pattern, zone, view, phase, expected) => {
+  expect(ids(pattern, zone, view, phase, look).sort()).toEqual(expected);
 });
 
 it.each([
@@ -35,14 +47,14 @@ it.each([
 ] as const)('asks for what needs a set-up only with it: %s', (_name, arms, at, expected) => {
   const setup = { ...USUAL_SETUP, arms, load: { at, kg: 10 } };
   const special = ['trunk', 'foot']
-    .flatMap((zone) => ids(zone as 'trunk', 'side', 'bottom', { setup }))
+    .flatMap((zone) => ids('squat', zone as 'trunk', 'side', 'bottom', { setup }))
     .filter((id) => ['overhead-folds', 'load-drifts'].includes(id));
   expect(special).toEqual(expected);
 });
 
 it('points to a view in which something could be seen', () => {
-  expect(betterView('knee', 'bottom', look)).toBe('back');
-  expect(betterView('knee', 'start', look)).toBeNull();
+  expect(betterView('squat', 'knee', 'bottom', look)).toBe('back');
+  expect(betterView('squat', 'knee', 'start', look)).toBeNull();
 });
 
 it('one tap logs, further taps raise the grade and begin again', () => {
@@ -73,7 +85,7 @@ it('a number keeps its unit, and goes with its fault', () => {
 });
 
 it('all clear here leaves what was seen, and is taken back by the same tap', () => {
-  const rows = faultsAt('hips', 'back', 'bottom', look);
+  const rows = faultsAt('squat', 'hips', 'back', 'bottom', look);
   const seen = tapFault(look, 'hips-slide', 'left', 'bottom');
   const clear = toggleAllClear(seen, rows);
   expect(clear.clear).toEqual(['pelvis-turns']);

@@ -44,6 +44,7 @@ export {
   cameraAt,
   FIGURE_CAMERAS,
   FIGURE_VIEWS,
+  cameraOf,
   VIEW_CAMERAS,
   type Camera,
   type FigureView,
@@ -68,6 +69,10 @@ export { type PostureReport } from './solver/postureReport';
 export { type StanceSetup } from './solver/stance';
 export { orUsual, RANGES_OF_PATTERN, USUAL_RANGES, type UsualRange } from './solver/usualRanges';
 export { usualStepM } from './solver/stance';
+export { setupFor, type SetupFor } from './visit/setupFor';
+export { usualSetup } from './visit/usualSetup';
+export { maybeLookProblem, type LookProblem } from './visit/maybeLookProblem';
+export { lookSkeleton, type SeenMoment } from './skeleton/lookSkeleton';
 export { reachErrorDeg, whatIf, type WhatIf } from './solver/whatIf';
 export { attributeWithErrors, type AttributionWithErrors } from './solver/attributeWithErrors';
 export { problemFrom } from './solver/ask';

@@ -44,7 +44,7 @@ const fileWith = (
     given: [],
     consent,
     clearances: [],
-    setup: null,
+    setups: {},
     ...part,
   },
   visits,

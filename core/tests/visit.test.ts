@@ -82,7 +82,7 @@ const fileWith = (
     given: [],
     consent: { on: '', wording: '', guardian: null },
     clearances: [],
-    setup: null,
+    setups: {},
   },
   visits: [
     {

@@ -4,13 +4,14 @@ import {
   STEPS,
   suggestDrills,
   trace,
-  USUAL_SETUP,
+  usualSetup,
   type CheckRecord,
   type ClientFile,
   type ClientRecord,
   type DrillRecord,
   type LookRecord,
   type LookRole,
+  type Pattern,
   type MaybeSide,
   type ProbeId,
   type ProbeOutcome,
@@ -38,6 +39,8 @@ export interface DemoCheck {
 }
 
 export interface DemoVisit {
+  /** A squat when it is not said. */
+  pattern?: Pattern;
   daysAgo: number;
   setup?: Partial<Setup>;
   positives?: ReferId[];
@@ -67,7 +70,7 @@ export interface DemoClient {
   key: string;
   client: Omit<
     ClientRecord,
-    'id' | 'clearances' | 'consent' | 'segments' | 'flags' | 'history' | 'given' | 'setup'
+    'id' | 'clearances' | 'consent' | 'segments' | 'flags' | 'history' | 'given' | 'setups'
   > &
     Partial<ClientRecord>;
   clearances?: {
@@ -156,6 +159,7 @@ function drillRecords(
 }
 
 function addVisit(file: ClientFile, key: string, place: number, visit: DemoVisit, now: Date): void {
+  const { pattern = 'squat' } = visit;
   const visitId = demoId(`${key}/visit/${place}`);
   const start = visit.daysAgo === 0 ? addMinutes(now, -25) : subDays(now, visit.daysAgo);
   const frame: Frame = {
@@ -164,7 +168,7 @@ function addVisit(file: ClientFile, key: string, place: number, visit: DemoVisit
       clientId: file.client.id,
       visitId,
     }),
-    setup: { ...USUAL_SETUP, ...visit.setup },
+    setup: { ...usualSetup(pattern, file.client.heightM), ...visit.setup },
     time: (minute) => addMinutes(start, minute).toISOString(),
   };
   const pain = (visit.pain ?? []).map((one) => ({ ...one, on: frame.time(3) }));
@@ -178,7 +182,7 @@ function addVisit(file: ClientFile, key: string, place: number, visit: DemoVisit
     ...NEW,
     id: visitId,
     clientId: file.client.id,
-    pattern: 'squat',
+    pattern,
     openedOn: frame.time(0),
     closedOn: finished ? frame.time(40) : null,
     step: visit.step,
@@ -223,7 +227,7 @@ export function buildFile(
     client: {
       ...NEW,
       segments: {},
-      setup: null,
+      setups: {},
       flags: [],
       history: [],
       given: [],

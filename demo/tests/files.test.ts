@@ -1,6 +1,7 @@
 import {
   caseFileOf,
   gateOf,
+  maybeLookProblem,
   maybeVisitFile,
   parse,
   RECORD_KINDS,
@@ -41,6 +42,14 @@ it('holds only records that the API would take', () => {
       }
 });
 
+it('says in every look only what its pattern has', () => {
+  for (const file of files)
+    for (const look of file.looks) {
+      const { pattern } = file.visits.find(({ id }) => id === look.visitId)!;
+      expect([file.client.name, maybeLookProblem(pattern, look)]).toEqual([file.client.name, null]);
+    }
+});
+
 it('is the same for the same day', () => {
   expect(demoFiles(NOW)).toEqual(files);
 });
@@ -50,6 +59,8 @@ it.each([
   ['Anselm', 0, 'long-thighs:-'],
   ['Ysolde', 0, 'balance-deep:-'],
   ['Rafe', 1, 'knee-guard:left'],
+  ['Corentin', 0, 'nerve-back:right'],
+  ['Linnea', 0, 'hip-extend:right'],
 ])('%s is traced to %s %s', (name, visit, key) => {
   expect(topOf(named(name), visit)).toBe(key);
 });

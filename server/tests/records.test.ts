@@ -1,3 +1,4 @@
+import { usualSetup, type LookRecord, type Pattern } from '@taxikine/core';
 import {
   makeWorld,
   newClient,
@@ -201,5 +202,56 @@ describe('safety cannot be worked around', () => {
   it('takes no drill without consent', async () => {
     const { visit } = await visitOf({}, newClient({ consent: null }));
     await put('drills', newDrill(visit)).expect(422);
+  });
+});
+
+describe('a look and the pattern of its visit', () => {
+  const seen = (fault: 'range-stops-early' | 'depth-short') =>
+    ({ fault, phase: 'bottom', grade: 'plain' }) as const;
+  const standing = (pattern: Pattern) => usualSetup(pattern, 1.72);
+
+  it.each([
+    ['hinge', { faults: [seen('range-stops-early')] }],
+    ['lunge', { faults: [seen('depth-short')] }],
+    ['split', { clear: ['thigh-off-calf@left' as const] }],
+  ] as const)('a %s takes what is looked for in it', async (pattern, part) => {
+    const { visit } = await visitOf({ pattern });
+    const look = newLook(visit, {
+      setup: standing(pattern),
+      ...part,
+    } as unknown as Partial<LookRecord>);
+    await put('looks', look).expect(201);
+  });
+
+  it.each([
+    ['hinge', { faults: [seen('depth-short')] }, 'faults.0.fault'],
+    ['squat', { clear: ['rear-leg-bends@left' as const] }, 'clear.0'],
+    ['split', { setup: standing('squat') }, 'setup.front'],
+  ] as const)('a %s refuses what is not, and names the field', async (pattern, part, path) => {
+    const { visit } = await visitOf({ pattern });
+    const look = newLook(visit, {
+      setup: standing(pattern),
+      ...part,
+    } as unknown as Partial<LookRecord>);
+    const { body } = await put('looks', look).expect(422);
+    expect(body).toMatchObject({ code: 'invalid', path });
+  });
+
+  it('the pattern of a visit cannot change', async () => {
+    const { visit } = await visitOf({ pattern: 'hinge' });
+    const { body } = await put('visits', { ...visit, pattern: 'squat' }, 1).expect(422);
+    expect(body).toMatchObject({ path: 'pattern' });
+  });
+
+  it('set-ups are remembered for each pattern', async () => {
+    const client = newClient({ setups: { split: standing('split'), squat: standing('squat') } });
+    await put('clients', client).expect(201);
+    const { body } = await coach.get(`/api/v1/clients/${client.id}`).expect(200);
+    expect(body.record.setups).toEqual(client.setups);
+    const { body: list } = await coach.get('/api/v1/clients').expect(200);
+    const line = list.clients.find(
+      (one: { client: { id: string } }) => one.client.id === client.id,
+    );
+    expect(line).toMatchObject({ lastPattern: null, lastLook: null });
   });
 });

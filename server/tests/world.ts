@@ -77,7 +77,7 @@ export const newClient = (part: Partial<ClientRecord> = {}): ClientRecord => ({
   given: [],
   consent: { on: '2026-11-01', wording: '2026-1', guardian: null },
   clearances: [],
-  setup: null,
+  setups: {},
   ...part,
 });
 

@@ -1,6 +1,7 @@
 import type {
   ClientFile,
   LookRecord,
+  Pattern,
   LooseEnd,
   RecordKind,
   RecordOfKind,
@@ -54,6 +55,8 @@ export interface ClientLine {
   readonly visits: number;
   readonly lastVisitOn: string | null;
   readonly lastLook: Versioned<LookRecord> | null;
+  /** Pattern of the last visit, and so of the last look. */
+  readonly lastPattern: Pattern | null;
   readonly looseEnd: LooseEnd | null;
 }
 
@@ -71,6 +74,7 @@ const newLine = (client: Versioned<ClientRecord>): ClientLine => ({
   visits: 0,
   lastVisitOn: null,
   lastLook: null,
+  lastPattern: null,
   looseEnd: null,
 });
 

@@ -1,16 +1,16 @@
-import type { ClientRecord, Setup, SquatAim, View as Side } from '@taxikine/core';
+import type { ClientRecord, Setup, SeenMoment, View as Side } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import Svg from 'react-native-svg';
 import { usePalette } from '../ui/usePalette';
 import { FigureDrawing } from './FigureDrawing';
-import { frameFor, inkFor } from './frame';
+import { frameFor, inkFor, stepOf } from './frame';
 import { Ground } from './Ground';
 import { useFigure } from './useFigure';
 
 export interface FigureProps {
   readonly client: Pick<ClientRecord, 'heightM' | 'massKg' | 'segments'>;
   readonly setup: Setup;
-  readonly aim: SquatAim;
+  readonly moment: SeenMoment;
   readonly view: Side;
   readonly width: number;
   readonly height: number;
@@ -18,14 +18,14 @@ export interface FigureProps {
   readonly label: string;
   readonly standing?: boolean;
   /** A posture behind it as a shadow: what it was before. */
-  readonly before?: SquatAim;
+  readonly before?: SeenMoment;
 }
 
 /** The client's figure with floor and plumb line, to look at. */
 export function Figure({
   client,
   setup,
-  aim,
+  moment,
   view,
   width,
   height,
@@ -34,9 +34,9 @@ export function Figure({
   before,
 }: FigureProps) {
   const palette = usePalette();
-  const figure = useFigure(client, setup, aim, view);
-  const ghost = useFigure(client, setup, before ?? aim, view);
-  const frame = frameFor(view, client.heightM, standing);
+  const figure = useFigure(client, setup, moment, view);
+  const ghost = useFigure(client, setup, before ?? moment, view);
+  const frame = frameFor(view, client.heightM, standing, stepOf(moment.pattern, setup));
   return (
     <View
       {...(label ? { role: 'img', 'aria-label': label } : { 'aria-hidden': true })}
@@ -49,7 +49,13 @@ export function Figure({
         viewBox={`${frame.left} ${frame.top} ${frame.width} ${frame.height}`}
         preserveAspectRatio="xMidYMax meet"
       >
-        <Ground frame={frame} view={view} heightM={client.heightM} palette={palette} />
+        <Ground
+          frame={frame}
+          view={view}
+          heightM={client.heightM}
+          stepMm={stepOf(moment.pattern, setup)}
+          palette={palette}
+        />
         {before ? <FigureDrawing figure={ghost} palette={palette} ghost /> : null}
         <FigureDrawing figure={figure} palette={palette} ink={inkFor(frame, width, height)} />
       </Svg>

@@ -4,19 +4,21 @@ import type { Palette } from '../ui/palette';
 import type { Frame } from './frame';
 
 /** Middle of the foot from the side, in millimetres ahead of the ankle; the middle of the stance otherwise. */
-const plumbAt = (view: View, heightM: number): number =>
-  view === 'side' ? 0.25 * LENGTH_TO_HEIGHT.footM * heightM * 1000 : 0;
+const plumbAt = (view: View, heightM: number, stepMm: number): number =>
+  view === 'side' && stepMm === 0 ? 0.25 * LENGTH_TO_HEIGHT.footM * heightM * 1000 : 0;
 
 export interface GroundProps {
   readonly frame: Frame;
   readonly view: View;
   readonly heightM: number;
+  /** Not 0 where one foot is ahead: then the plumb line is between the feet. */
+  readonly stepMm: number;
   readonly palette: Palette;
 }
 
 /** Floor line, and the plumb line that the body is held against. */
-export function Ground({ frame, view, heightM, palette }: GroundProps) {
-  const plumb = plumbAt(view, heightM);
+export function Ground({ frame, view, heightM, stepMm, palette }: GroundProps) {
+  const plumb = plumbAt(view, heightM, stepMm);
   return (
     <G>
       <Line

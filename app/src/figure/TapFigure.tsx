@@ -1,11 +1,18 @@
-import type { ClientRecord, SeenFault, Setup, SquatAim, View as Side, Zone } from '@taxikine/core';
-import { oneFault, withUnit } from '@taxikine/core';
+import type {
+  ClientRecord,
+  SeenFault,
+  Setup,
+  SeenMoment,
+  View as Side,
+  Zone,
+} from '@taxikine/core';
+import { isStaggered, oneFault, withUnit } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import Svg, { Circle, G, Line, Text as SvgText } from 'react-native-svg';
 import type { Palette } from '../ui/palette';
 import { usePalette } from '../ui/usePalette';
 import { FigureDrawing } from './FigureDrawing';
-import { fitted, frameFor, inkFor } from './frame';
+import { fitted, frameFor, inkFor, stepOf } from './frame';
 import { Ground } from './Ground';
 import { useFigure } from './useFigure';
 import { zoneTargets, type ZoneTarget } from './zones';
@@ -13,7 +20,7 @@ import { zoneTargets, type ZoneTarget } from './zones';
 export interface TapFigureProps {
   readonly client: Pick<ClientRecord, 'heightM' | 'massKg' | 'segments'>;
   readonly setup: Setup;
-  readonly aim: SquatAim;
+  readonly moment: SeenMoment;
   readonly view: Side;
   readonly width: number;
   readonly height: number;
@@ -72,7 +79,7 @@ function SlideDimension({
 export function TapFigure({
   client,
   setup,
-  aim,
+  moment,
   view,
   width,
   height,
@@ -83,11 +90,11 @@ export function TapFigure({
   onZone,
 }: TapFigureProps) {
   const palette = usePalette();
-  const figure = useFigure(client, setup, aim, view);
-  const frame = frameFor(view, client.heightM, standing);
+  const figure = useFigure(client, setup, moment, view);
+  const frame = frameFor(view, client.heightM, standing, stepOf(moment.pattern, setup));
   const { at } = fitted(frame, width, height);
   const marked = new Set(faults.map((fault) => oneFault(fault.fault).zone));
-  const targets = zoneTargets(figure, view);
+  const targets = zoneTargets(figure, view, isStaggered(moment.pattern));
   return (
     <View position="relative" width={width} height={height} role="group" aria-label={label}>
       <Svg
@@ -96,7 +103,13 @@ export function TapFigure({
         viewBox={`${frame.left} ${frame.top} ${frame.width} ${frame.height}`}
         preserveAspectRatio="xMidYMax meet"
       >
-        <Ground frame={frame} view={view} heightM={client.heightM} palette={palette} />
+        <Ground
+          frame={frame}
+          view={view}
+          heightM={client.heightM}
+          stepMm={stepOf(moment.pattern, setup)}
+          palette={palette}
+        />
         <FigureDrawing figure={figure} palette={palette} ink={inkFor(frame, width, height)} />
         <SlideDimension faults={faults} at={figure.rings.pelvis} palette={palette} view={view} />
         {targets.map((target) => (

@@ -1,4 +1,11 @@
-import { SIDES, type DrawnFigure, type View, type Zone } from '@taxikine/core';
+import {
+  otherSide,
+  SIDES,
+  type DrawnFigure,
+  type Side,
+  type View,
+  type Zone,
+} from '@taxikine/core';
 
 /** A place on the figure to tap. */
 export interface ZoneTarget {
@@ -16,17 +23,34 @@ const PAIRS = [
   { zone: 'foot', ring: 'foot', word: 'foot', nudge: 22 },
 ] as const;
 
-/** Trunk and hips once; knees, ankles and feet once a side, or once from the side where they coincide. */
-export function zoneTargets(figure: DrawnFigure, view: View): ZoneTarget[] {
-  const sides = view === 'side' ? (['right'] as const) : SIDES;
+/** From the side the foot is just ahead of its ankle: the two give way to each other, in pixels. */
+const ASIDE = { knee: 0, ankle: -18, foot: 26 } as const;
+
+/** In a deep step the rear knee comes down beside the front ankle: they give way to each other. */
+function stepAside({ rings }: DrawnFigure, zone: keyof typeof ASIDE, side: Side): number {
+  const step = rings[`ankle-${side}`][0] - rings[`ankle-${otherSide(side)}`][0];
+  const facing = Math.sign(rings['foot-left'][0] - rings['ankle-left'][0]);
+  const isFront = Math.sign(step) === facing;
+  if (zone === 'foot') return facing * ASIDE.foot;
+  if (zone === 'knee') return isFront ? 0 : -facing * 24;
+  return facing * (isFront ? 6 : ASIDE.ankle);
+}
+
+/**
+ * Trunk and hips once; knees, ankles and feet once a side, or once from the side where they coincide:
+ * in a step they do not.
+ */
+export function zoneTargets(figure: DrawnFigure, view: View, staggered = false): ZoneTarget[] {
+  const coincide = view === 'side' && !staggered;
+  const sides = coincide ? (['right'] as const) : SIDES;
   const pairs = PAIRS.flatMap(({ zone, ring, word, nudge }) =>
     sides.map((side): ZoneTarget => {
-      const ahead = view === 'side' ? (zone === 'foot' ? 26 : zone === 'ankle' ? -18 : 0) : 0;
+      const aside = coincide ? ASIDE[zone] : view === 'side' ? stepAside(figure, zone, side) : 0;
       return {
         zone,
-        says: view === 'side' ? word : `${side} ${word}`,
+        says: coincide ? word : `${side} ${word}`,
         at: figure.rings[`${ring}-${side}`],
-        nudge: [ahead, nudge],
+        nudge: [aside, nudge],
       };
     }),
   );

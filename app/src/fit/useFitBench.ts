@@ -6,8 +6,8 @@ import {
   maybeVisitFile,
   orUsual,
   seenDepthDeg,
+  setupFor,
   usualStepM,
-  USUAL_SETUP,
   type ClientFile,
   type LimitsDeg,
   type Pattern,
@@ -30,6 +30,8 @@ export interface FitBench {
   readonly pattern: Pattern;
   readonly setup: Setup;
   readonly step: Step;
+  /** The set-up with its step: what is saved for looks and drills. */
+  readonly kept: Setup;
   readonly limits: LimitsDeg;
   /** Thigh angle seen in the look, if one was read. */
   readonly seenDeg: number | null;
@@ -51,11 +53,9 @@ const ofVisit = (file: ClientFile, visitId: string | null) =>
     .sort((a, b) => b.startedOn.localeCompare(a.startedOn))
     .find((look) => look.visitId === visitId);
 
-/** Set-up to begin with: what is saved, or what was looked at last. */
-function firstSetup(file: ClientFile, visitId: string | null): Setup {
-  const looks = [...file.looks].sort((a, b) => b.startedOn.localeCompare(a.startedOn));
-  return ofVisit(file, visitId)?.setup ?? file.client.setup ?? looks[0]?.setup ?? USUAL_SETUP;
-}
+/** Set-up to begin with: that of the look the bench was opened from, else what is remembered. */
+const firstSetup = (file: ClientFile, visitId: string | null, pattern: Pattern): Setup =>
+  ofVisit(file, visitId)?.setup ?? setupFor(file, pattern, null).setup;
 
 function firstSeen(file: ClientFile, visitId: string | null): number | null {
   const visit = visitId ? maybeVisitFile(file, visitId) : null;
@@ -69,9 +69,10 @@ function withRange(limits: LimitsDeg, side: Side, range: UsualRange, deg: number
   return { ...limits, [side]: next };
 }
 
-const stepFor = (pattern: Pattern, heightM: number): Step => ({
-  front: 'left',
-  stepCm: Math.round(100 * usualStepM(pattern, heightM)),
+/** The step of a set-up; a pattern without one keeps a usual lunge's for when it is asked for. */
+const stepOf = (pattern: Pattern, { front, stepCm }: Setup, heightM: number): Step => ({
+  front: front ?? 'left',
+  stepCm: stepCm ?? Math.round(100 * usualStepM(pattern, heightM)),
 });
 
 /** All that the Fit bench remembers while it is open; nothing of it is kept before it is saved. */
@@ -80,20 +81,22 @@ export function useFitBench(file: ClientFile, visitId: string | null): FitBench 
   const [pattern, setPattern] = useState<Pattern>(
     () => file.visits.find(({ id }) => id === visitId)?.pattern ?? 'squat',
   );
-  const [setup, setSetup] = useState(() => firstSetup(file, visitId));
-  const [step, setStep] = useState<Step>(() => stepFor(pattern, heightM));
+  const [setup, setSetup] = useState(() => firstSetup(file, visitId, pattern));
+  const [step, setStep] = useState(() => stepOf(pattern, setup, heightM));
   const [limits, setLimits] = useState(() => latestLimits(file));
   const [seenDeg, setSeen] = useState(() => firstSeen(file, visitId));
   const [depthDeg, setDepth] = useState<number | null>(null);
   const [tuckDeg, setTuck] = useState(0);
   const changePattern = useCallback(
     (next: Pattern) => {
+      const own = setupFor(file, next, null).setup;
       setPattern(next);
+      setSetup(own);
+      setStep(stepOf(next, own, heightM));
       // A thigh angle means nothing to a hinge, nor a lean to a squat.
       setDepth(null);
-      setStep(({ front }) => ({ ...stepFor(next, heightM), front }));
     },
-    [heightM],
+    [file, heightM],
   );
   const changeSetup = useCallback<FitBench['setSetup']>(
     (part) => setSetup((now) => ({ ...now, ...part })),
@@ -108,15 +111,19 @@ export function useFitBench(file: ClientFile, visitId: string | null): FitBench 
     [],
   );
   const body = useMemo(() => bodyOf(heightM, massKg, segments), [heightM, massKg, segments]);
-  const question = useMemo<PostureQuestion>(() => {
-    const stepped = isStaggered(pattern) ? step : {};
-    const stance = { ...setup, ...stepped };
-    return { pattern, body, setup: stance, limits: orUsual(limits, pattern), tuckDeg };
-  }, [pattern, body, setup, step, limits, tuckDeg]);
+  const kept = useMemo<Setup>(
+    () => (isStaggered(pattern) ? { ...setup, ...step } : setup),
+    [pattern, setup, step],
+  );
+  const question = useMemo<PostureQuestion>(
+    () => ({ pattern, body, setup: kept, limits: orUsual(limits, pattern), tuckDeg }),
+    [pattern, body, kept, limits, tuckDeg],
+  );
   return {
     question,
     pattern,
     setup,
+    kept,
     step,
     limits,
     seenDeg: pattern === 'squat' ? seenDeg : null,

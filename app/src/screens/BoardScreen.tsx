@@ -1,4 +1,4 @@
-import { boardOf, observedAim, verdictsOf, type LookRecord } from '@taxikine/core';
+import { boardOf, verdictsOf, type LookRecord, type SeenMoment } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useMemo, type ReactNode } from 'react';
@@ -35,14 +35,19 @@ function OpenBoard({ open }: { open: OpenVisit }) {
   const board = useMemo(() => (found ? boardOf(visit, found) : null), [visit, found]);
   const marks = boardMarks(found, verdicts);
   const { client } = visit;
+  const atBottom = ({ faults }: LookRecord): SeenMoment => ({
+    pattern: visit.visit.pattern,
+    phase: 'bottom',
+    faults,
+  });
   const figure = (look: LookRecord | null, before?: LookRecord | null): ReactNode =>
     look ? (
       <Figure
         client={client}
         setup={look.setup}
-        aim={observedAim('bottom', look.faults)}
-        before={before ? observedAim('bottom', before.faults) : undefined}
-        view="back"
+        moment={atBottom(look)}
+        before={before ? atBottom(before) : undefined}
+        view={visit.visit.pattern === 'squat' ? 'back' : 'side'}
         width={200}
         height={190}
         label={setupWords(look.setup, t)}

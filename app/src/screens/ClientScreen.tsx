@@ -6,18 +6,21 @@ import {
   maybeVisitFile,
   oneCause,
   maybeTrace,
+  PATTERNS,
   verdictsOf,
   type ClientFile,
+  type Pattern,
   type VisitRecord,
 } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { useFile, useWrite } from '../data/useFile';
 import { Board } from '../thread/Board';
 import { boardMarks } from '../thread/boardMarks';
 import { ThreadList } from '../thread/ThreadList';
 import { Button } from '../ui/Button';
+import { Choice } from '../ui/Choice';
 import { Title, Words } from '../ui/text';
 import { useWide } from '../ui/useWide';
 import { useText, type TextOf } from '../words/useText';
@@ -35,14 +38,14 @@ export function ClientScreen({ clientId }: { clientId: string }) {
   return <KnownClient file={file.data} />;
 }
 
-function useStartVisit(clientId: string): () => void {
+function useStartVisit(clientId: string): (pattern: Pattern) => void {
   const write = useWrite();
-  return () => {
+  return (pattern) => {
     const id = crypto.randomUUID();
     write('visits', {
       id,
       clientId,
-      pattern: 'squat',
+      pattern,
       openedOn: new Date().toISOString(),
       closedOn: null,
       step: 'ask',
@@ -59,6 +62,7 @@ function KnownClient({ file }: { file: ClientFile }) {
   const { client } = file;
   const start = useStartVisit(client.id);
   const visits = newestFirst(file.visits);
+  const [pattern, setPattern] = useState<Pattern>(visits[0]?.pattern ?? 'squat');
   const unfinished = visits.find((visit) => !visit.closedOn);
   const open = (visit: VisitRecord) => router.push(`/clients/${client.id}/visits/${visit.id}`);
   return (
@@ -79,6 +83,13 @@ function KnownClient({ file }: { file: ClientFile }) {
           ))}
           {client.consent ? null : <Words accent>{t('client.consentMissing')}</Words>}
         </View>
+        <Choice
+          label={t('client.pattern')}
+          hideLabel
+          options={PATTERNS.map((value) => ({ value, label: t(`patterns.${value}`) }))}
+          value={pattern}
+          onChange={setPattern}
+        />
         <View flexDirection="row" flexWrap="wrap" gap="$3">
           {unfinished ? (
             <Button
@@ -89,8 +100,8 @@ function KnownClient({ file }: { file: ClientFile }) {
           ) : null}
           <Button
             kind={unfinished ? 'plain' : 'main'}
-            label={t('client.startVisit')}
-            onPress={start}
+            label={t('client.startVisit', { pattern: t(`patterns.${pattern}`).toLowerCase() })}
+            onPress={() => start(pattern)}
           />
           <Button label={t('fit.open')} onPress={() => router.push(`/clients/${client.id}/fit`)} />
           <Button

@@ -98,7 +98,7 @@ function Bench({ file, visitId }: { file: ClientFile; visitId: string | null }) 
             onView={setView}
           />
           <DepthPanel stand={stand} bench={bench} />
-          {bench.pattern === 'squat' ? <Save stand={stand} bench={bench} file={file} /> : null}
+          <Save stand={stand} bench={bench} file={file} />
         </View>
         <Rested
           stand={stand}
@@ -329,17 +329,15 @@ const postureWords = ({ posture, depthDeg, question }: Found, t: TextOf): string
 function Save({ stand, bench, file }: Benched & { readonly file: ClientFile }) {
   const t = useText();
   const write = useWrite();
-  const saved = JSON.stringify(file.client.setup) === JSON.stringify(bench.setup);
+  const { setups } = file.client;
+  const save = () =>
+    write('clients', { ...file.client, setups: { ...setups, [bench.pattern]: bench.kept } });
+  const saved = JSON.stringify(file.client.setups[bench.pattern]) === JSON.stringify(bench.kept);
   return saved ? (
     <Words role="status" soft>
       {t('fit.saved', { name: file.client.name })}
     </Words>
   ) : (
-    <Button
-      kind="main"
-      off={stand.problem !== null}
-      label={t('fit.save')}
-      onPress={() => write('clients', { ...file.client, setup: bench.setup })}
-    />
+    <Button kind="main" off={stand.problem !== null} label={t('fit.save')} onPress={save} />
   );
 }

@@ -1,10 +1,4 @@
-import {
-  observedAim,
-  oneFault,
-  USUAL_SETUP,
-  type LooseEnd,
-  type View as LookView,
-} from '@taxikine/core';
+import { oneFault, USUAL_SETUP, type LooseEnd, type View as LookView } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { router } from 'expo-router';
@@ -126,7 +120,11 @@ function LooseEndRow({ line, end }: { line: ClientLine; end: LooseEnd }) {
       <Figure
         client={line.client}
         setup={line.lastLook?.setup ?? USUAL_SETUP}
-        aim={observedAim('bottom', line.lastLook?.faults ?? [])}
+        moment={{
+          pattern: line.lastPattern ?? 'squat',
+          phase: 'bottom',
+          faults: line.lastLook?.faults ?? [],
+        }}
         view={viewOf(line)}
         width={78}
         height={78}

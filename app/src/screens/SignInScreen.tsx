@@ -1,4 +1,4 @@
-import { PHASE_AIMS, USUAL_SETUP } from '@taxikine/core';
+import { USUAL_SETUP, type SeenMoment } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { Figure } from '../figure/Figure';
 import { Title, Words } from '../ui/text';
@@ -6,6 +6,7 @@ import { useWide } from '../ui/useWide';
 import { useText } from '../words/useText';
 import { SignInForm } from './SignInForm';
 
+const DEEP_SQUAT: SeenMoment = { pattern: 'squat', phase: 'bottom', faults: [] };
 const SOMEBODY = { heightM: 1.74, massKg: 70, segments: {} };
 
 /** The first thing anybody sees: the figure, the name, and the door. */
@@ -26,7 +27,7 @@ export function SignInScreen() {
       <Figure
         client={SOMEBODY}
         setup={USUAL_SETUP}
-        aim={PHASE_AIMS.bottom}
+        moment={DEEP_SQUAT}
         view="side"
         width={wide ? 460 : 250}
         height={wide ? 440 : 220}

@@ -176,6 +176,6 @@ export function recordOf(form: ClientForm, known: ClientRecord | null): ClientRe
       ? { on: form.consent, wording: known?.consent?.wording ?? CONSENT_WORDING, guardian }
       : null,
     clearances: known?.clearances ?? [],
-    setup: known?.setup ?? null,
+    setups: known?.setups ?? {},
   };
 }

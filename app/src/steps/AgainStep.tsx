@@ -3,7 +3,6 @@ import {
   faultKey,
   fillSide,
   levelIn,
-  observedAim,
   oneFault,
   RATINGS,
   withUnit,
@@ -29,6 +28,7 @@ export function AgainStep({ open, onStep, wide, width }: StepProps) {
   const t = useText();
   const write = useWrite();
   const { first, again } = open.visit;
+  const { pattern } = open.visit.visit;
   if (!first)
     return (
       <StepFrame
@@ -64,8 +64,8 @@ export function AgainStep({ open, onStep, wide, width }: StepProps) {
         <Figure
           client={open.visit.client}
           setup={first.setup}
-          aim={observedAim('bottom', current.faults)}
-          view="back"
+          moment={{ pattern, phase: 'bottom', faults: current.faults }}
+          view={pattern === 'squat' ? 'back' : 'side'}
           width={96}
           height={120}
           label={setupWords(first.setup, t)}

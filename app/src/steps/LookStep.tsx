@@ -2,7 +2,6 @@ import {
   clamp,
   faultKey,
   fillSide,
-  observedAim,
   oneFault,
   PHASES,
   RATINGS,
@@ -70,20 +69,21 @@ function useLook(look: LookRecord) {
 function LiveLook({ open, onStep, wide, width, height, look }: StepProps & { look: LookRecord }) {
   const t = useText();
   const { save, undo, canUndo } = useLook(look);
-  const [view, setView] = useState<LookView>('back');
+  const { pattern } = open.visit.visit;
+  const [view, setView] = useState<LookView>(pattern === 'squat' ? 'back' : 'side');
   const [phase, setPhase] = useState<Phase>('bottom');
   const [zone, setZone] = useState<Zone>('hips');
   const [touched, setTouched] = useState<string | null>(null);
   const [opened, setOpened] = useState<string | null>(null);
   const [pain, setPain] = useState(false);
-  const rows = faultsAt(zone, view, phase, look);
+  const rows = faultsAt(pattern, zone, view, phase, look);
   const openFault = look.faults.find((fault) => faultKey(fault) === opened);
   const lastTouched = look.faults.find((fault) => faultKey(fault) === touched);
   const seenPhases = new Set(look.faults.map((fault) => fault.phase));
   const figureWidth = wide ? Math.min(520, width * 0.5) : width;
   // What is left when the curve, two rows of buttons and the foot are on the screen too.
   const figureHeight = clamp(height - (wide ? 428 : 499), 200, 520);
-  const elsewhere = betterView(zone, phase, look);
+  const elsewhere = betterView(pattern, zone, phase, look);
 
   const panel = (
     <View
@@ -182,11 +182,15 @@ function LiveLook({ open, onStep, wide, width, height, look }: StepProps & { loo
             <TapFigure
               client={open.visit.client}
               setup={look.setup}
-              aim={observedAim(phase, look.faults)}
+              moment={{ pattern, phase, faults: look.faults }}
               view={view}
               width={figureWidth}
               height={figureHeight}
-              standing={phase === 'start' || phase === 'finish'}
+              standing={
+                phase === 'start' ||
+                phase === 'finish' ||
+                (pattern !== 'squat' && phase !== 'bottom')
+              }
               zone={zone}
               faults={look.faults.filter((fault) => fault.phase === phase)}
               label={t('look.figure', { view: t(`views.${view}`), phase: t(`phases.${phase}`) })}

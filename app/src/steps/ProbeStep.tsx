@@ -7,6 +7,7 @@ import {
   type ProbeId,
   type ProbeOutcome,
   type ProbeRecord,
+  type ProbeRow,
   type SeenFault,
   type VisitFile,
 } from '@taxikine/core';
@@ -47,6 +48,10 @@ function withOutcome(record: ProbeRecord, fault: SeenFault, outcome: ProbeOutcom
   return { ...record, outcomes, removed: outcomes.length === 0 };
 }
 
+/** A load can only be put down by who holds one. */
+const makesSense = ({ id }: ProbeRow, { setup }: LookRecord): boolean =>
+  id !== 'unloaded' || setup.load.at !== 'none';
+
 /** Change one thing and look again: better, same or worse, for each fault that was seen. */
 export function ProbeStep({ open, onStep }: StepProps) {
   const t = useText();
@@ -59,7 +64,7 @@ export function ProbeStep({ open, onStep }: StepProps) {
       foot={<Button kind="main" flex={1} label={t('probe.go')} onPress={() => onStep('check')} />}
     >
       {first && faults.length > 0
-        ? PROBES.map((row) => (
+        ? PROBES.filter((row) => makesSense(row, first)).map((row) => (
             <ProbeCard key={row.id} probe={row.id} visit={open.visit} look={first} />
           ))
         : null}

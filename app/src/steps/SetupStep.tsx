@@ -1,9 +1,11 @@
 import {
   ARMS,
+  HANDS,
+  isStaggered,
   LOAD_PLACES,
-  PHASE_AIMS,
+  setupFor,
   SHOES,
-  USUAL_SETUP,
+  SIDES,
   type LookRecord,
   type Setup,
 } from '@taxikine/core';
@@ -20,13 +22,6 @@ import { setupWords } from './setupWords';
 import { StepFrame } from './StepFrame';
 import type { StepProps } from './StepProps';
 
-/** The set-up saved for this client, or that of the last look before this visit. */
-function lastSetup({ open }: Pick<StepProps, 'open'>): Setup | null {
-  const looks = open.file.looks.filter((look) => look.visitId !== open.visit.visit.id);
-  const last = [...looks].sort((a, b) => b.startedOn.localeCompare(a.startedOn))[0];
-  return open.file.client.setup ?? last?.setup ?? null;
-}
-
 const options = <T extends string>(values: readonly T[], word: (value: T) => string) =>
   values.map((value) => ({ value, label: word(value) }));
 
@@ -34,9 +29,10 @@ const options = <T extends string>(values: readonly T[], word: (value: T) => str
 export function SetupStep({ open, onStep, wide }: StepProps) {
   const t = useText();
   const write = useWrite();
-  const remembered = lastSetup({ open });
   const { visit } = open;
-  const [setup, setSetup] = useState<Setup>(visit.first?.setup ?? remembered ?? USUAL_SETUP);
+  const { pattern } = visit.visit;
+  const { setup: begins, remembered } = setupFor(open.file, pattern, visit.visit.id);
+  const [setup, setSetup] = useState<Setup>(visit.first?.setup ?? begins);
   const locked = Boolean(visit.again);
   const change = (part: Partial<Setup>) => {
     const next = { ...setup, ...part };
@@ -82,8 +78,8 @@ export function SetupStep({ open, onStep, wide }: StepProps) {
           <Figure
             client={visit.client}
             setup={setup}
-            aim={PHASE_AIMS.start}
-            view="front"
+            moment={{ pattern, phase: 'start', faults: [] }}
+            view={isStaggered(pattern) ? 'side' : 'front'}
             width={220}
             height={wide ? 420 : 250}
             standing
@@ -95,6 +91,7 @@ export function SetupStep({ open, onStep, wide }: StepProps) {
         </View>
         {locked ? null : (
           <View gap="$4" flex={1}>
+            {isStaggered(pattern) ? <StepSetup setup={setup} onChange={change} /> : null}
             <Stepper
               label={t('setup.stance')}
               value={setup.stanceCm}
@@ -144,6 +141,12 @@ export function SetupStep({ open, onStep, wide }: StepProps) {
               onChange={(arms) => change({ arms })}
             />
             <Choice
+              label={t('setup.hands')}
+              options={options(HANDS, (hands) => t(`setup.handsWords.${hands}`))}
+              value={setup.hands}
+              onChange={(hands) => change({ hands })}
+            />
+            <Choice
               label={t('setup.load')}
               options={options(LOAD_PLACES, (at) => t(`setup.loadWords.${at}`))}
               value={setup.load.at}
@@ -179,5 +182,48 @@ export function SetupStep({ open, onStep, wide }: StepProps) {
         )}
       </View>
     </StepFrame>
+  );
+}
+
+/** Which foot is in front, how far, and how high. */
+function StepSetup({
+  setup,
+  onChange,
+}: {
+  setup: Setup;
+  onChange: (part: Partial<Setup>) => void;
+}) {
+  const t = useText();
+  return (
+    <View gap="$4">
+      <Choice
+        label={t('fit.front')}
+        options={options(SIDES, (side) => t(side))}
+        value={setup.front}
+        onChange={(front) => onChange({ front })}
+      />
+      <View flexDirection="row" flexWrap="wrap" gap="$4">
+        <Stepper
+          label={t('fit.step')}
+          value={setup.stepCm ?? null}
+          from={70}
+          unit="cm"
+          least={10}
+          most={160}
+          step={5}
+          onChange={(stepCm) => onChange({ stepCm })}
+        />
+        <Stepper
+          label={t('fit.frontLift')}
+          value={setup.frontFootLiftMm ?? 0}
+          from={0}
+          unit="mm"
+          least={0}
+          most={500}
+          step={50}
+          onChange={(frontFootLiftMm) => onChange({ frontFootLiftMm })}
+        />
+      </View>
+    </View>
   );
 }

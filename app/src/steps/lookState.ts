@@ -8,6 +8,7 @@ import {
   type FaultRow,
   type LookRecord,
   type MaybeSide,
+  type Pattern,
   type Phase,
   type SeenFault,
   type View,
@@ -16,8 +17,9 @@ import {
 
 type Look = LookRecord;
 
-/** Faults that can happen at this joint, in this view and phase, under this set-up. */
+/** Faults that can happen at this joint, in this pattern, view and phase, under this set-up. */
 export function faultsAt(
+  pattern: Pattern,
   zone: Zone,
   view: View,
   phase: Phase,
@@ -26,6 +28,7 @@ export function faultsAt(
   const table: readonly FaultRow[] = FAULTS;
   return table.filter(
     (row) =>
+      row.patterns.includes(pattern) &&
       row.zone === zone &&
       row.views.includes(view) &&
       row.phases.includes(phase) &&
@@ -35,8 +38,13 @@ export function faultsAt(
 }
 
 /** A view from which something at this joint could be seen in this phase, or null. */
-export const betterView = (zone: Zone, phase: Phase, look: Pick<Look, 'setup'>): View | null =>
-  VIEWS.find((view) => faultsAt(zone, view, phase, look).length > 0) ?? null;
+export const betterView = (
+  pattern: Pattern,
+  zone: Zone,
+  phase: Phase,
+  look: Pick<Look, 'setup'>,
+): View | null =>
+  VIEWS.find((view) => faultsAt(pattern, zone, view, phase, look).length > 0) ?? null;
 
 export const seenOne = (
   look: Pick<Look, 'faults'>,

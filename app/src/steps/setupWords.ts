@@ -4,14 +4,14 @@ import type { TextOf } from '../words/useText';
 /** A set-up in one line. */
 export function setupWords(setup: Setup, t: TextOf): string {
   const { left, right } = setup.toeOutDeg;
+  const { stanceCm: stance, front, stepCm: step = 0 } = setup;
+  const arms = t(`setup.armsWords.${setup.arms}`);
   const parts = [
-    t('setup.summary', {
-      stance: setup.stanceCm,
-      left,
-      right,
-      arms: t(`setup.armsWords.${setup.arms}`),
-    }),
+    front
+      ? t('setup.stepSummary', { front: t(front), step, stance, left, right, arms })
+      : t('setup.summary', { stance, left, right, arms }),
   ];
+  if (setup.frontFootLiftMm) parts.push(t('setup.frontLiftSummary', { mm: setup.frontFootLiftMm }));
   if (setup.heelLiftMm > 0) parts.push(t('setup.heelSummary', { mm: setup.heelLiftMm }));
   if (setup.hands === 'post') parts.push(t('setup.handsWords.post'));
   if (setup.load.at !== 'none')

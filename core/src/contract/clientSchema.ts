@@ -4,7 +4,7 @@ import { bodyProblems } from '../body/bodyProblems';
 import { FLAGS } from '../knowledge/flags';
 import { GIVEN_CAUSES } from '../knowledge/causes';
 import { HISTORY_KINDS } from '../knowledge/history';
-import { REGIONS } from '../knowledge/patterns';
+import { PATTERNS, REGIONS } from '../knowledge/patterns';
 import { REFER_QUESTIONS } from '../knowledge/refer';
 import { setupSchema } from './lookSchemas';
 import { day, id, J, maybeSide, oneOf, side } from './joi';
@@ -102,7 +102,9 @@ export const clientSchema = J.object({
     .required(),
   consent: consent.allow(null).required(),
   clearances: J.array().items(clearance).max(100).required(),
-  setup: setupSchema.allow(null).default(null),
+  setups: J.object(Object.fromEntries(PATTERNS.map((pattern) => [pattern, setupSchema]))).default(
+    {},
+  ),
 })
   .custom(plausible)
   .messages({ 'body.implausible': '{#words}' });

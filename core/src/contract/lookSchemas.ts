@@ -4,7 +4,7 @@ import { PROBES } from '../knowledge/probes';
 import { ARMS, HANDS, LOAD_PLACES, SHOES, TEMPOS } from '../knowledge/setup';
 import { PAIN_KINDS } from '../trace/caseFile';
 import { RATINGS } from '../visit/records';
-import { id, instant, J, maybeSide, oneOf } from './joi';
+import { id, instant, J, maybeSide, oneOf, side } from './joi';
 
 const FAULT_IDS = FAULTS.map((row) => row.id);
 const CLEAR_KEYS = (FAULTS as readonly FaultRow[]).flatMap(({ id: fault, sided }) =>
@@ -18,6 +18,8 @@ export const setupSchema = J.object({
   toeOutDeg: J.object({ left: toeOut(), right: toeOut() }).required(),
   heelLiftMm: J.number().min(0).max(120).required().label('heel lift'),
   frontFootLiftMm: J.number().min(0).max(500),
+  front: side(),
+  stepCm: J.number().min(10).max(160).label('step'),
   arms: oneOf(ARMS).required(),
   hands: oneOf(HANDS).required(),
   load: J.object({

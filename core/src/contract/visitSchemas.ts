@@ -1,4 +1,5 @@
 import { DRILLS } from '../knowledge/drills';
+import { PATTERNS } from '../knowledge/patterns';
 import { REFER_QUESTIONS } from '../knowledge/refer';
 import { STEPS } from '../visit/records';
 import { id, instant, J, maybeSide, oneOf } from './joi';
@@ -6,8 +7,7 @@ import { id, instant, J, maybeSide, oneOf } from './joi';
 export const visitSchema = J.object({
   id: id(),
   clientId: id(),
-  // Other patterns join as their faults do.
-  pattern: oneOf(['squat']).required(),
+  pattern: oneOf(PATTERNS).required(),
   openedOn: instant().required(),
   closedOn: instant().allow(null).required(),
   step: oneOf(STEPS).required(),

@@ -1,4 +1,4 @@
-import type { Grade, Pattern, Phase, View, Zone } from './patterns';
+import type { Pattern, Phase, View, Zone } from './patterns';
 
 /**
  * How a fault lies on the body: `limb` belongs to one side, `toward` is a direction the whole

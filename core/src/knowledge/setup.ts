@@ -1,3 +1,5 @@
+import type { Side } from '../sides/side';
+
 /** Everything about the set-up of a look that must be the same for it to be repeated. */
 export const ARMS = ['sides', 'forward', 'overhead', 'crossed'] as const;
 export const HANDS = ['free', 'post'] as const;
@@ -18,6 +20,9 @@ export interface Setup {
   toeOutDeg: { left: number; right: number };
   heelLiftMm: number;
   frontFootLiftMm?: number;
+  /** The foot in front, in a lunge or split, and how far its ankle is ahead of the other. */
+  front?: Side;
+  stepCm?: number;
   arms: (typeof ARMS)[number];
   hands: (typeof HANDS)[number];
   load: { at: (typeof LOAD_PLACES)[number]; kg: number };

@@ -1,4 +1,5 @@
-import type { View } from '../knowledge/patterns';
+import { isStaggered, type Pattern, type View } from '../knowledge/patterns';
+import type { Setup } from '../knowledge/setup';
 import { dot, type Vec2, type Vec3 } from '../numeric/vector';
 
 /** An orthographic camera at eye level: what is drawn right and up, and what is nearer. */
@@ -20,6 +21,12 @@ export const VIEW_CAMERAS: Readonly<Record<View, Camera>> = {
   back: cameraAt(Math.PI),
   side: cameraAt(-Math.PI / 2),
 };
+
+/** Where a coach stands in a look: beside a step on the side of its front leg. */
+export const cameraOf = (view: View, pattern: Pattern, { front }: Pick<Setup, 'front'>): Camera =>
+  view === 'side' && isStaggered(pattern) && front !== 'right'
+    ? FIGURE_CAMERAS.left
+    : VIEW_CAMERAS[view];
 
 /** Every way a figure can be looked at: sides are the client's own. */
 export const FIGURE_VIEWS = ['right', 'quarter', 'front', 'left', 'back'] as const;

@@ -45,8 +45,8 @@ export interface ClientRecord {
   given: GivenCause[];
   consent: Consent | null;
   clearances: Clearance[];
-  /** How looks and drills of this client are set up, when the coach has saved it. */
-  setup: Setup | null;
+  /** How looks and drills of this client are set up, for each pattern the coach has saved it for. */
+  setups: Partial<Record<Pattern, Setup>>;
 }
 
 /** Steps of a visit, in the order of the thread. */

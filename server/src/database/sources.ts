@@ -11,6 +11,7 @@ import { Probe } from './entities/Probe';
 import { Visit } from './entities/Visit';
 import { FirstSlice1764000000000 } from './migrations/1764000000000-FirstSlice';
 import { ClientSetup1764100000000 } from './migrations/1764100000000-ClientSetup';
+import { SetupPerPattern1764200000000 } from './migrations/1764200000000-SetupPerPattern';
 import { SnakeNames } from './namingStrategy';
 
 const options = (url: string): DataSourceOptions => ({
@@ -25,7 +26,7 @@ const options = (url: string): DataSourceOptions => ({
 export const ownerSource = (url: string): DataSource =>
   new DataSource({
     ...options(url),
-    migrations: [FirstSlice1764000000000, ClientSetup1764100000000],
+    migrations: [FirstSlice1764000000000, ClientSetup1764100000000, SetupPerPattern1764200000000],
   } as DataSourceOptions);
 
 /** The application's connection, as a role that owns nothing. */

@@ -1,11 +1,14 @@
 import {
   gateOf,
+  maybeLookProblem,
   type ClientRecord,
   type DrillRecord,
+  type LookRecord,
   type RecordKind,
   type VisitRecord,
 } from '@taxikine/core';
 import type { EntityManager } from 'typeorm';
+import { Visit } from '../database/entities/Visit';
 import { AppError, invalid } from '../errors';
 import { maybeClientFile } from './readFile';
 
@@ -77,11 +80,29 @@ const staysWhereItIs: Guard = async ({ before, after }) => {
   }
 };
 
+const visitOf = (manager: EntityManager, id: string): Promise<Visit | null> =>
+  manager.getRepository(Visit).findOneBy({ id });
+
+/** A look says only what can be seen in the pattern of its visit. */
+const goesWithItsPattern: Guard = async ({ after, manager }) => {
+  const look = after as LookRecord;
+  const visit = await visitOf(manager, look.visitId);
+  const problem = visit && maybeLookProblem(visit.pattern, look);
+  if (problem) throw invalid(problem.message, problem.path);
+};
+
+/** Looks, drills and verdicts of a visit belong to one pattern. */
+const patternStays: Guard = async ({ before, after }) => {
+  const [was, is] = [before as VisitRecord | null, after as VisitRecord];
+  if (was && was.pattern !== is.pattern)
+    throw invalid('The pattern of a visit cannot change.', 'pattern', 'Start another visit.');
+};
+
 /** What else must be true before a record of this kind is written. */
 export const GUARDS: Readonly<Record<RecordKind, readonly Guard[]>> = {
   clients: [clearancesOnlyGrow],
-  visits: [staysWhereItIs, asksOnlyGrow],
-  looks: [staysWhereItIs],
+  visits: [staysWhereItIs, patternStays, asksOnlyGrow],
+  looks: [staysWhereItIs, goesWithItsPattern],
   probes: [staysWhereItIs],
   checks: [staysWhereItIs],
   drills: [staysWhereItIs, gateIsOpen],

@@ -14,5 +14,5 @@ export class Client extends PracticeRow implements ClientRecord {
   @JsonColumn() given!: ClientRecord['given'];
   @MaybeJsonColumn() consent!: ClientRecord['consent'];
   @JsonColumn() clearances!: ClientRecord['clearances'];
-  @MaybeJsonColumn() setup!: ClientRecord['setup'];
+  @JsonColumn() setups!: ClientRecord['setups'];
 }

@@ -1,0 +1,81 @@
+import type { Body } from '../body/body';
+import type { Pattern, Phase } from '../knowledge/patterns';
+import type { Setup } from '../knowledge/setup';
+import { askSettle, problemFrom } from '../solver/ask';
+import { orUsual } from '../solver/usualRanges';
+import type { SeenFault } from '../trace/caseFile';
+import { observedAim } from './observedAim';
+import { poseSkeleton } from './poseSkeleton';
+import { onePose } from './poses';
+import type { Skeleton } from './skeleton';
+import { skeletonOf } from './skeletonOf';
+import { squatPosture, type SquatAim } from './squatPosture';
+
+/** A moment of a repetition, with what was seen in it. */
+export interface SeenMoment {
+  readonly pattern: Pattern;
+  readonly phase: Phase;
+  readonly faults: readonly SeenFault[];
+}
+
+/** Standing to begin a hinge; feet close together leave the legs a little short of straight. */
+const SOFT_KNEES: SquatAim = { thighDeg: 83, shinLeanDeg: 5 };
+
+type Depth = { readonly thighDeg: number } | { readonly trunkLeanDeg: number };
+
+const lean = (...degrees: number[]): Depth[] => degrees.map((trunkLeanDeg) => ({ trunkLeanDeg }));
+const thigh = (...degrees: number[]): Depth[] => degrees.map((thighDeg) => ({ thighDeg }));
+
+/** Where a usual body is at each phase; the next of a list where it cannot be at the one before. */
+const DEPTHS: Readonly<Record<Exclude<Pattern, 'squat'>, Readonly<Record<Phase, Depth[]>>>> = {
+  hinge: {
+    start: [],
+    down: lean(34, 25),
+    bottom: lean(64, 55, 45),
+    up: lean(34, 25),
+    finish: [],
+  },
+  lunge: {
+    start: thigh(62, 56, 50),
+    down: thigh(36, 40),
+    bottom: thigh(4, 10, 16),
+    up: thigh(36, 40),
+    finish: thigh(62, 56, 50),
+  },
+  split: {
+    start: thigh(66, 60, 54),
+    down: thigh(34, 38),
+    bottom: thigh(0, 6, 12),
+    up: thigh(34, 38),
+    finish: thigh(66, 60, 54),
+  },
+};
+
+/** Drawn deeper or shallower when a number was read. */
+function depthsOf({ pattern, phase, faults }: SeenMoment): Depth[] {
+  if (pattern === 'squat') return [];
+  const usual = DEPTHS[pattern][phase];
+  const short = faults.find((fault) => fault.fault === 'depth-short' && fault.phase === phase);
+  if (short?.value === undefined || pattern === 'hinge') return usual;
+  return [{ thighDeg: short.value }, ...usual];
+}
+
+/**
+ * The body at one moment of a pattern as a coach sees it: a squat with the seen faults drawn into it,
+ * the others where a usual body of these lengths would stand in this set-up.
+ */
+export function lookSkeleton(body: Body, setup: Setup, moment: SeenMoment): Skeleton {
+  const { pattern, phase, faults } = moment;
+  if (pattern === 'squat') return skeletonOf(squatPosture(body, setup, observedAim(phase, faults)));
+  const limits = orUsual({}, pattern);
+  const question = { pattern, body, setup, limits, tuckDeg: 0 };
+  for (const depth of depthsOf(moment)) {
+    const answer = askSettle(question, depth);
+    if (answer.status === 'found')
+      return skeletonOf({ problem: problemFrom(question), state: answer.state });
+  }
+  const upright = phase === 'start' || phase === 'finish';
+  return upright && pattern === 'hinge'
+    ? skeletonOf(squatPosture(body, setup, SOFT_KNEES))
+    : poseSkeleton(body, onePose(upright ? 'standing' : pattern));
+}
