@@ -71,6 +71,7 @@ export { orUsual, RANGES_OF_PATTERN, USUAL_RANGES, type UsualRange } from './sol
 export { usualStepM } from './solver/stance';
 export { setupFor, type SetupFor } from './visit/setupFor';
 export { usualSetup } from './visit/usualSetup';
+export { suspectChecks, suspectProbes } from './visit/suspects';
 export { maybeLookProblem, type LookProblem } from './visit/maybeLookProblem';
 export { lookSkeleton, type SeenMoment } from './skeleton/lookSkeleton';
 export { reachErrorDeg, whatIf, type WhatIf } from './solver/whatIf';

@@ -1,6 +1,6 @@
-import { CHECKS, type CheckRow } from '@taxikine/core';
+import { CHECKS, oneCheck, suspectChecks, type CheckRow, type VisitFile } from '@taxikine/core';
 import { View } from '@tamagui/core';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Button } from '../ui/Button';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
@@ -10,53 +10,105 @@ import type { StepProps } from './StepProps';
 
 const table: readonly CheckRow[] = CHECKS;
 
+/** Checks in two lists: those that can find a cause of what was seen, and all others. */
+function useCheckLists({ first }: VisitFile, done: ReadonlySet<string>) {
+  return useMemo(() => {
+    const asked: readonly string[] = first ? suspectChecks(first) : [];
+    const suspect = asked.map((id) => oneCheck(id));
+    const others = table.filter((row) => !asked.includes(row.id));
+    const measured = others.filter((row) => done.has(row.id));
+    // Nothing seen yet, nothing to choose by: then all are in the one list.
+    return suspect.length === 0
+      ? { suspect: [...table], others: [] }
+      : { suspect: [...suspect, ...measured], others: others.filter((row) => !done.has(row.id)) };
+  }, [first, done]);
+}
+
 /** Each suspect joint, one at a time, both sides. */
 export function CheckStep({ open, onStep, width }: StepProps) {
   const t = useText();
-  const done = new Set(
-    open.visit.checks.filter((one) => one.role === 'first').map((one) => one.check as string),
+  const { visit } = open;
+  const done = useMemo(
+    () =>
+      new Set(visit.checks.filter((one) => one.role === 'first').map((one) => one.check as string)),
+    [visit.checks],
   );
+  const { suspect, others } = useCheckLists(visit, done);
   const [opened, setOpened] = useState<string | null>(
-    table.find((row) => !done.has(row.id))?.id ?? null,
+    suspect.find((row) => !done.has(row.id))?.id ?? null,
   );
+  const [all, setAll] = useState(false);
+  const lines = (rows: readonly CheckRow[]) =>
+    rows.map((row) => (
+      <CheckLine
+        key={row.id}
+        row={row}
+        visit={visit}
+        width={width - 40}
+        done={done.has(row.id)}
+        opened={opened === row.id}
+        onToggle={() => setOpened(opened === row.id ? null : row.id)}
+      />
+    ));
   return (
     <StepFrame
       title={t('check.title')}
-      lead={t('check.lead')}
+      lead={t(others.length > 0 ? 'check.leadSuspect' : 'check.lead')}
       foot={<Button kind="main" flex={1} label={t('check.go')} onPress={() => onStep('trace')} />}
     >
-      {table.map((row) => (
-        <View key={row.id} borderTopWidth={1} borderColor="$rule" paddingTop="$2" gap="$2">
-          <button
-            type="button"
-            aria-expanded={opened === row.id}
-            onClick={() => setOpened(opened === row.id ? null : row.id)}
-            style={{
-              background: 'transparent',
-              border: 'none',
-              padding: 0,
-              minHeight: 48,
-              textAlign: 'left',
-              cursor: 'pointer',
-              display: 'flex',
-              justifyContent: 'space-between',
-              alignItems: 'center',
-              gap: 12,
-              width: '100%',
-            }}
-          >
-            <Title small aria-level={3}>
-              {row.name}
-            </Title>
-            <Words small soft>
-              {done.has(row.id) ? t('check.measured') : ''}
-            </Words>
-          </button>
-          {opened === row.id ? (
-            <CheckCard row={row} visit={open.visit} role="first" width={width - 40} />
-          ) : null}
-        </View>
-      ))}
+      {lines(suspect)}
+      {others.length > 0 && !all ? (
+        <Button
+          kind="quiet"
+          label={t('check.others', { count: others.length })}
+          onPress={() => setAll(true)}
+        />
+      ) : null}
+      {all ? lines(others) : null}
     </StepFrame>
+  );
+}
+
+interface CheckLineProps {
+  readonly row: CheckRow;
+  readonly visit: VisitFile;
+  readonly width: number;
+  readonly done: boolean;
+  readonly opened: boolean;
+  readonly onToggle: () => void;
+}
+
+/** One check, closed or open. */
+function CheckLine({ row, visit, width, done, opened, onToggle }: CheckLineProps) {
+  const t = useText();
+  return (
+    <View borderTopWidth={1} borderColor="$rule" paddingTop="$2" gap="$2">
+      <button
+        type="button"
+        aria-expanded={opened}
+        onClick={onToggle}
+        style={{
+          background: 'transparent',
+          border: 'none',
+          padding: 0,
+          minHeight: 48,
+          textAlign: 'left',
+          cursor: 'pointer',
+          display: 'flex',
+          justifyContent: 'space-between',
+          alignItems: 'center',
+          gap: 12,
+          width: '100%',
+        }}
+      >
+        <Title small aria-level={3}>
+          {row.name}
+        </Title>
+        <Words small soft>
+          {done ? t('check.measured') : ''}
+        </Words>
+      </button>
+      {opened ? <CheckCard row={row} visit={visit} role="first" width={width} /> : null}
+    </View>
   );
 }

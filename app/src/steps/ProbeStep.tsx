@@ -3,6 +3,7 @@ import {
   fillSide,
   oneFault,
   PROBES,
+  suspectProbes,
   type LookRecord,
   type ProbeId,
   type ProbeOutcome,
@@ -12,7 +13,7 @@ import {
   type VisitFile,
 } from '@taxikine/core';
 import { View } from '@tamagui/core';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useWrite } from '../data/useFile';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
@@ -52,22 +53,48 @@ function withOutcome(record: ProbeRecord, fault: SeenFault, outcome: ProbeOutcom
 const makesSense = ({ id }: ProbeRow, { setup }: LookRecord): boolean =>
   id !== 'unloaded' || setup.load.at !== 'none';
 
+/** Probes in two lists: those that can tell something about what was seen, and all others. */
+function useProbeLists({ first, probes }: VisitFile) {
+  return useMemo(() => {
+    if (!first) return { suspect: [], others: [] };
+    const rows: readonly ProbeRow[] = PROBES.filter((row) => makesSense(row, first));
+    const asked: readonly string[] = suspectProbes(first);
+    const isShown = ({ id }: ProbeRow) =>
+      asked.length === 0 || asked.includes(id) || probes.some(({ probe }) => probe === id);
+    const place = ({ id }: ProbeRow) => (asked.includes(id) ? asked.indexOf(id) : asked.length);
+    return {
+      suspect: rows.filter(isShown).sort((a, b) => place(a) - place(b)),
+      others: rows.filter((row) => !isShown(row)),
+    };
+  }, [first, probes]);
+}
+
 /** Change one thing and look again: better, same or worse, for each fault that was seen. */
 export function ProbeStep({ open, onStep }: StepProps) {
   const t = useText();
   const { first } = open.visit;
   const faults = first?.faults ?? [];
+  const { suspect, others } = useProbeLists(open.visit);
+  const [all, setAll] = useState(false);
+  const cards = (rows: readonly ProbeRow[]) =>
+    rows.map((row) => (
+      <ProbeCard key={row.id} probe={row.id as ProbeId} visit={open.visit} look={first!} />
+    ));
   return (
     <StepFrame
       title={t('probe.title')}
       lead={faults.length > 0 ? t('probe.lead') : t('probe.noFaults')}
       foot={<Button kind="main" flex={1} label={t('probe.go')} onPress={() => onStep('check')} />}
     >
-      {first && faults.length > 0
-        ? PROBES.filter((row) => makesSense(row, first)).map((row) => (
-            <ProbeCard key={row.id} probe={row.id} visit={open.visit} look={first} />
-          ))
-        : null}
+      {faults.length > 0 ? cards(suspect) : null}
+      {faults.length > 0 && others.length > 0 && !all ? (
+        <Button
+          kind="quiet"
+          label={t('probe.others', { count: others.length })}
+          onPress={() => setAll(true)}
+        />
+      ) : null}
+      {faults.length > 0 && all ? cards(others) : null}
     </StepFrame>
   );
 }

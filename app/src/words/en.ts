@@ -250,6 +250,8 @@ export const en = {
     asksAgain: 'The safety questions come next, once more.',
   },
   probe: {
+    others_one: 'One other probe',
+    others_other: '{{count}} other probes',
     title: 'Change one thing, look again',
     lead: 'What changes under one condition says more than the fault itself.',
     better: 'better',
@@ -263,6 +265,9 @@ export const en = {
   check: {
     title: 'Check the joints',
     lead: 'Measure each suspect, both sides.',
+    leadSuspect: 'These can find what was seen; the most telling first. Both sides.',
+    others_one: 'One other check',
+    others_other: '{{count}} other checks',
     passive: 'passive',
     active: 'active',
     braced: 'braced',
