@@ -162,3 +162,16 @@ it('lists every problem, not only the first', () => {
     'massKg',
   ]);
 });
+
+const wide = { ...USUAL_SETUP, stanceCm: 50 };
+it.each([
+  ['none: none', {}, {}],
+  ['one for each pattern stays', { setups: { hinge: USUAL_SETUP } }, { hinge: USUAL_SETUP }],
+  ['an older app’s one is the squat’s', { setup: wide }, { squat: wide }],
+  ['an older app’s none', { setup: null }, {}],
+  ['the newer of both', { setup: USUAL_SETUP, setups: { squat: wide } }, { squat: wide }],
+])('set-ups of a client: %s', (_, part, setups) => {
+  const read = parse(RECORD_SCHEMAS.clients, { ...client, ...part });
+  expect(read).toMatchObject({ status: 'ok', value: { setups } });
+  if (read.status === 'ok' && 'setups' in part) expect(read.value).not.toHaveProperty('setup');
+});

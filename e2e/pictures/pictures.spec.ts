@@ -52,6 +52,9 @@ test.describe('phone', () => {
     await take(page, 'phone-trace');
     await step(page, 'Verdict');
     await take(page, 'phone-verdict');
+    await openVisit(page, world, 'Linnea', 0);
+    await step(page, 'Look');
+    await take(page, 'phone-look-split');
     await openVisit(page, world, 'Ysolde', 0);
     await step(page, 'Work');
     await button(page, /^Take these drills/).click();

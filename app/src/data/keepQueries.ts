@@ -9,6 +9,9 @@ import { del, get, set } from 'idb-keyval';
 const WEEK_MS = 7 * 86_400_000;
 const SAVE_EVERY_MS = 600;
 
+/** Changes with the shape of the records: what an older app kept is then read anew. */
+const buster = 'setups-per-pattern';
+
 /** What was read from the server, kept for when it is gone; one box a coach. */
 function persisterFor(coachId: string): Persister {
   const key = `taxikine/cache/${coachId}`;
@@ -32,6 +35,6 @@ function persisterFor(coachId: string): Persister {
 export async function keepQueries(queryClient: QueryClient, coachId: string): Promise<() => void> {
   const persister = persisterFor(coachId);
   const dehydrateOptions = { shouldDehydrateMutation: () => false };
-  await persistQueryClientRestore({ queryClient, persister, maxAge: WEEK_MS });
-  return persistQueryClientSubscribe({ queryClient, persister, dehydrateOptions });
+  await persistQueryClientRestore({ queryClient, persister, buster, maxAge: WEEK_MS });
+  return persistQueryClientSubscribe({ queryClient, persister, buster, dehydrateOptions });
 }

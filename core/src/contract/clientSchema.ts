@@ -75,6 +75,18 @@ function plausible(input: MeasuredClient, helpers: CustomHelpers) {
   return helpers.error('body.implausible', { words: problem.message }, at);
 }
 
+interface OlderClient {
+  readonly setup?: object | null;
+  readonly setups: Readonly<Record<string, object>>;
+}
+
+/** A change that an older app kept on its device has one set-up, the squat's: it is not lost. */
+function withSetups({ setup, ...client }: OlderClient) {
+  return setup && !client.setups.squat
+    ? { ...client, setups: { ...client.setups, squat: setup } }
+    : client;
+}
+
 /** A client, as the API takes it and the form checks it. */
 export const clientSchema = J.object({
   id: id(),
@@ -102,9 +114,11 @@ export const clientSchema = J.object({
     .required(),
   consent: consent.allow(null).required(),
   clearances: J.array().items(clearance).max(100).required(),
+  setup: setupSchema.allow(null),
   setups: J.object(Object.fromEntries(PATTERNS.map((pattern) => [pattern, setupSchema]))).default(
     {},
   ),
 })
   .custom(plausible)
+  .custom(withSetups as never)
   .messages({ 'body.implausible': '{#words}' });
