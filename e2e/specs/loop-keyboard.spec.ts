@@ -75,7 +75,7 @@ test('the whole loop at the desk, with the keyboard only', async ({ page, world 
   await expect(page.getByRole('alert')).toContainText('-20 to 70');
   await type(page, 'Ankle bend, knee bent, right, passive', '26');
   await press(page, 'Felt where, right: front');
-  await tabTo(page, /One-leg sit to stand/);
+  await tabTo(page, /Side-hip hold/);
   await press(page, 'Trace');
   await expect(page.getByRole('heading', { name: 'Right ankle will not bend' })).toBeVisible();
   await press(page, 'To the work');

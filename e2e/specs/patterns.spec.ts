@@ -39,9 +39,7 @@ test('a hinge: what is offered is the hinge’s own, and its drill ends the work
   expect(taps).toBeLessThanOrEqual(3);
   expect(ms).toBeLessThan(5000);
   await step(page, 'Check');
-  await button(page, /^Straight-leg raise/)
-    .first()
-    .tap();
+  // What can find it best is open already.
   for (const side of ['left', 'right']) {
     const field = page.getByLabel(`Straight-leg raise, ${side}, passive`, { exact: true });
     await field.fill('50');
