@@ -306,7 +306,7 @@ function Reached({ lowest, pattern, errorDeg }: ReachedProps) {
         {depthWords(lowest.depthDeg, t, pattern)}
         {errorDeg === null ? null : (
           <Numeral color="$soft" fontSize="$4" lineHeight="$4">
-            {` ± ${Math.round(errorDeg)}°`}
+            {` ±\u00a0${Math.round(errorDeg)}°`}
           </Numeral>
         )}
       </Title>
