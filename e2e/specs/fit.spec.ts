@@ -26,10 +26,10 @@ test('a stiff ankle stops the squat, is named, and its usual range has a price',
   world,
 }) => {
   await openBench(page, world);
-  await expect(headline(page)).toHaveText(/^Thighs reach level ± \d+°$/);
+  await expect(headline(page)).toHaveText(/^Thighs reach level ±\s\d+°$/);
   await pull(page, 'left ankle bend', 28);
   await pull(page, 'right ankle bend', 24);
-  await expect(headline(page)).toHaveText(/^Thighs stop \d+° above level ± \d+°$/);
+  await expect(headline(page)).toHaveText(/^Thighs stop \d+° above level ±\s\d+°$/);
   await expect(page.getByText(/^Stopped by: .*ankle/)).toBeVisible();
   await expect(page.getByText('right ankle bend +16°')).toBeVisible();
   const bar = page.getByRole('group', { name: /right ankle .* cm/ });
