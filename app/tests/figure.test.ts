@@ -10,7 +10,7 @@ import {
   usualSetup,
   VIEW_CAMERAS,
 } from '@taxikine/core';
-import { fitted, frameFor, inkFor, stepOf } from '../src/figure/frame';
+import { fitted, frameFor, inkFor, facingOf } from '../src/figure/frame';
 import { zoneTargets } from '../src/figure/zones';
 import { curlPath, strandPath, strandWidth } from '../src/thread/strandPath';
 
@@ -59,7 +59,7 @@ it.each(['lunge', 'split'] as const)(
     const setup = usualSetup(pattern, 1.75);
     const moment = { pattern, phase: 'bottom', faults: [] } as const;
     const drawn = drawFigure(cameraOf('side', pattern, setup), lookSkeleton(body, setup, moment));
-    const { at } = fitted(frameFor('side', 1.75, false, stepOf(pattern, setup)), 326, 345);
+    const { at } = fitted(frameFor('side', 1.75, false, facingOf(pattern, setup)), 326, 345);
     const places = zoneTargets(drawn, 'side', true).map(({ at: [x, y], nudge }) => {
       const place = at(x, y);
       return [place.x + nudge[0], place.y + nudge[1]];

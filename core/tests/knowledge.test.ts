@@ -67,10 +67,16 @@ it.each(LINKS.map((link) => [`${link.cause} → ${link.finding}`, link] as const
   (_name, link) => {
     expect(ids(CAUSES)).toContain(link.cause);
     expect(STRENGTHS[link.strength]).toBeGreaterThan(0);
-    const [kind, what] = link.finding.split(':');
+    const [kind, what, how] = link.finding.split(':');
     const known: Record<string, readonly { id: string }[]> = { fault: FAULTS, probe: PROBES };
     if (known[kind]) expect(ids(known[kind])).toContain(what);
     else if (!['pain', 'proportion', 'posture'].includes(kind)) expect(ids(CHECKS)).toContain(what);
+    const row = checks.find(({ id }) => id === what);
+    if (kind === 'result' && how) {
+      expect(row).toMatchObject({ named: true });
+      expect(row?.type === 'result' && row.results).toContain(how);
+    }
+    if (kind === 'felt') expect(row?.felt).toContain(how);
   },
 );
 

@@ -3,7 +3,7 @@ import { View } from '@tamagui/core';
 import Svg from 'react-native-svg';
 import { usePalette } from '../ui/usePalette';
 import { FigureDrawing } from './FigureDrawing';
-import { frameFor, inkFor, stepOf } from './frame';
+import { frameFor, inkFor, facingOf } from './frame';
 import { Ground } from './Ground';
 import { useFigure } from './useFigure';
 
@@ -36,7 +36,8 @@ export function Figure({
   const palette = usePalette();
   const figure = useFigure(client, setup, moment, view);
   const ghost = useFigure(client, setup, before ?? moment, view);
-  const frame = frameFor(view, client.heightM, standing, stepOf(moment.pattern, setup));
+  const facing = facingOf(moment.pattern, setup);
+  const frame = frameFor(view, client.heightM, standing, facing);
   return (
     <View
       {...(label ? { role: 'img', 'aria-label': label } : { 'aria-hidden': true })}
@@ -53,7 +54,7 @@ export function Figure({
           frame={frame}
           view={view}
           heightM={client.heightM}
-          stepMm={stepOf(moment.pattern, setup)}
+          facing={facing}
           palette={palette}
         />
         {before ? <FigureDrawing figure={ghost} palette={palette} ghost /> : null}

@@ -1,24 +1,24 @@
 import { G, Line, Path } from 'react-native-svg';
 import { LENGTH_TO_HEIGHT, type View } from '@taxikine/core';
 import type { Palette } from '../ui/palette';
-import type { Frame } from './frame';
+import type { Facing, Frame } from './frame';
 
 /** Middle of the foot from the side, in millimetres ahead of the ankle; the middle of the stance otherwise. */
-const plumbAt = (view: View, heightM: number, stepMm: number): number =>
-  view === 'side' && stepMm === 0 ? 0.25 * LENGTH_TO_HEIGHT.footM * heightM * 1000 : 0;
+const plumbAt = (view: View, heightM: number, facing: Facing): number =>
+  view === 'side' && facing === 0 ? 0.25 * LENGTH_TO_HEIGHT.footM * heightM * 1000 : 0;
 
 export interface GroundProps {
   readonly frame: Frame;
   readonly view: View;
   readonly heightM: number;
-  /** Not 0 where one foot is ahead: then the plumb line is between the feet. */
-  readonly stepMm: number;
+  /** In a step the plumb line is between the feet. */
+  readonly facing: Facing;
   readonly palette: Palette;
 }
 
 /** Floor line, and the plumb line that the body is held against. */
-export function Ground({ frame, view, heightM, stepMm, palette }: GroundProps) {
-  const plumb = plumbAt(view, heightM, stepMm);
+export function Ground({ frame, view, heightM, facing, palette }: GroundProps) {
+  const plumb = plumbAt(view, heightM, facing);
   return (
     <G>
       <Line

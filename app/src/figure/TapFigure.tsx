@@ -12,7 +12,7 @@ import Svg, { Circle, G, Line, Text as SvgText } from 'react-native-svg';
 import type { Palette } from '../ui/palette';
 import { usePalette } from '../ui/usePalette';
 import { FigureDrawing } from './FigureDrawing';
-import { fitted, frameFor, inkFor, stepOf } from './frame';
+import { fitted, frameFor, inkFor, facingOf } from './frame';
 import { Ground } from './Ground';
 import { useFigure } from './useFigure';
 import { zoneTargets, type ZoneTarget } from './zones';
@@ -91,7 +91,8 @@ export function TapFigure({
 }: TapFigureProps) {
   const palette = usePalette();
   const figure = useFigure(client, setup, moment, view);
-  const frame = frameFor(view, client.heightM, standing, stepOf(moment.pattern, setup));
+  const facing = facingOf(moment.pattern, setup);
+  const frame = frameFor(view, client.heightM, standing, facing);
   const { at } = fitted(frame, width, height);
   const marked = new Set(faults.map((fault) => oneFault(fault.fault).zone));
   const targets = zoneTargets(figure, view, isStaggered(moment.pattern));
@@ -107,7 +108,7 @@ export function TapFigure({
           frame={frame}
           view={view}
           heightM={client.heightM}
-          stepMm={stepOf(moment.pattern, setup)}
+          facing={facing}
           palette={palette}
         />
         <FigureDrawing figure={figure} palette={palette} ink={inkFor(frame, width, height)} />

@@ -8,25 +8,32 @@ export interface Frame {
   readonly height: number;
 }
 
-/** How far the front ankle is ahead of the middle in a look from the side, to the picture's right, in mm. */
-export const stepOf = (pattern: Pattern, { front, stepCm = 0 }: Setup): number =>
-  isStaggered(pattern) ? (front === 'right' ? 1 : -1) * stepCm * 10 : 0;
+/** Which way a step faces in a look from the side: 1 to the right, -1 to the left; 0 is no step. */
+export type Facing = -1 | 0 | 1;
+
+export const facingOf = (pattern: Pattern, { front }: Pick<Setup, 'front'>): Facing =>
+  isStaggered(pattern) ? (front === 'right' ? 1 : -1) : 0;
 
 const FACES_RIGHT = [-0.36, 0.6] as const;
 const FRONTAL = [-0.34, 0.34] as const;
 /** One foot far behind the other. */
 const STEP = [-0.5, 0.46] as const;
 
-function reachOf(view: View, stepMm: number): readonly [number, number] {
+function reachOf(view: View, facing: Facing): readonly [number, number] {
   if (view !== 'side') return FRONTAL;
-  if (stepMm === 0) return FACES_RIGHT;
-  return stepMm > 0 ? STEP : [-STEP[1], -STEP[0]];
+  if (facing === 0) return FACES_RIGHT;
+  return facing > 0 ? STEP : [-STEP[1], -STEP[0]];
 }
 
 /** Room for the figure in one view; from the side, arms reach ahead. */
-export function frameFor(view: View, heightM: number, standing: boolean, stepMm = 0): Frame {
+export function frameFor(
+  view: View,
+  heightM: number,
+  standing: boolean,
+  facing: Facing = 0,
+): Frame {
   const tall = heightM * (standing ? 1030 : 840);
-  const [left, right] = reachOf(view, stepMm);
+  const [left, right] = reachOf(view, facing);
   return {
     left: left * heightM * 1000,
     top: -tall,

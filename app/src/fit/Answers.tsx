@@ -29,7 +29,7 @@ export const Answers = memo(function Answers({
   width,
 }: AnswersProps) {
   const t = useText();
-  const key = question && JSON.stringify([question, seenDeg]);
+  const key = question && JSON.stringify([question, measured, seenDeg]);
   const shares = useLongAnswer(key, (ask, onProgress) =>
     ask.shares({ ...question!, limits: measured, seenDeg }, onProgress),
   );

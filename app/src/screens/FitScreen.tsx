@@ -4,6 +4,7 @@ import {
   PATTERNS,
   type ClientFile,
   type FigureView,
+  type LimitsDeg,
   type Pattern,
   type PostureQuestion,
   type WhatIf,
@@ -49,10 +50,16 @@ function Bench({ file, visitId }: { file: ClientFile; visitId: string | null }) 
   const bench = useFitBench(file, visitId);
   const [view, setView] = useState<FigureView>('right');
   const stand = useStand(bench, view);
-  const question = useRested(bench.question, REST_MS);
-  const key = useMemo(() => JSON.stringify(question), [question]);
+  const asked = useMemo(
+    () => ({ question: bench.question, measured: bench.limits }),
+    [bench.question, bench.limits],
+  );
+  const rested = useRested(asked, REST_MS);
+  const key = useMemo(() => JSON.stringify(rested), [rested]);
   const prices = lastOf(
-    useLongAnswer(stand.problem ? null : key, (ask) => ask.whatIf(question, bench.limits)),
+    useLongAnswer(stand.problem ? null : key, (ask) =>
+      ask.whatIf(rested.question, rested.measured),
+    ),
   );
   const { setPattern, step } = bench;
   const changePattern = useCallback(
@@ -103,7 +110,7 @@ function Bench({ file, visitId }: { file: ClientFile; visitId: string | null }) 
         <Rested
           stand={stand}
           bench={bench}
-          question={question}
+          rested={rested}
           gains={prices?.gains ?? null}
           width={column}
         />
@@ -134,19 +141,20 @@ interface Benched {
 }
 
 interface RestedProps extends Benched {
-  readonly question: PostureQuestion;
+  readonly rested: { readonly question: PostureQuestion; readonly measured: LimitsDeg };
   readonly gains: readonly WhatIf[] | null;
   readonly width: number;
 }
 
 /** The long answers, to the question as it was when the hand last rested. */
-function Rested({ stand, bench, question, gains, width }: RestedProps) {
+function Rested({ stand, bench, rested, gains, width }: RestedProps) {
+  const { question, measured } = rested;
   const reachDeg = useRested(stand.reachDeg, REST_MS);
   return (
     <View gap="$5" width={width}>
       <Answers
         question={stand.problem ? null : question}
-        measured={bench.limits}
+        measured={measured}
         gains={gains}
         seenDeg={bench.seenDeg}
         onSeen={bench.setSeen}
