@@ -4,6 +4,7 @@
 export * from './sides/side';
 export { degOfRad, radOfDeg } from './numeric/angle';
 export { clamp } from './numeric/safety';
+export { normal, seeded } from './numeric/random';
 export { groupBy } from './numeric/groupBy';
 
 // Knowledge: the tables
@@ -16,12 +17,24 @@ export * from './knowledge/probes';
 export * from './knowledge/refer';
 export * from './knowledge/flags';
 export * from './knowledge/history';
-export { FAMILIES, type Dose, type DrillRow, type Family, type Kit } from './knowledge/drillRow';
+export * from './knowledge/habits';
+export * from './knowledge/givenRegions';
+export { FAMILIES, type Dose, type DrillRow, type Family } from './knowledge/drillRow';
+export * from './knowledge/kit';
+export * from './knowledge/approaches';
+export { familyOrder, WORK_ORDER } from './knowledge/workOrder';
+export { ASK_ORDER } from './knowledge/askOrder';
+export { DISAGREEMENTS, type DisagreementRow } from './knowledge/disagreements';
+export * from './knowledge/phrases';
+export * from './knowledge/weekdays';
+export * from './knowledge/checkGuides';
+export { normFor, type NormEdit, type Norms } from './knowledge/norms';
 export * from './knowledge/drills';
 export { DRILL_POSES } from './knowledge/drillPoses';
 
 // Words
-export { fillSide } from './words/fill';
+export { roundedToSum } from './words/roundedToSum';
+export { capital, fillSide } from './words/fill';
 export { withUnit, type Unit } from './words/units';
 export { probabilityWords } from './words/probability';
 
@@ -36,7 +49,10 @@ export { squatPosture, type Posed, type SquatAim } from './skeleton/squatPosture
 export { onePose, POSES, type PoseId } from './skeleton/poses';
 export { POSE_LIMITS, type Pose } from './skeleton/pose';
 export { poseSkeleton } from './skeleton/poseSkeleton';
+export { extentOf, type Extent } from './skeleton/extentOf';
+export { maybeFeltSpot } from './skeleton/feltSpots';
 export { facePath, maybeSceneryOf } from './skeleton/scenery';
+export { betweenSkeletons } from './skeleton/betweenSkeletons';
 export { betweenPoses, eased, mirroredPose } from './skeleton/betweenPoses';
 export { PHASE_AIMS } from './skeleton/phaseAims';
 export { observedAim } from './skeleton/observedAim';
@@ -45,6 +61,7 @@ export {
   FIGURE_CAMERAS,
   FIGURE_VIEWS,
   cameraOf,
+  project,
   VIEW_CAMERAS,
   type Camera,
   type FigureView,
@@ -62,7 +79,7 @@ export {
 } from './solver/ask';
 export { LIMIT_IDS, RANGE_LIMITS, type LimitId } from './solver/conditions';
 export { type Binding } from './solver/binding';
-export { FIT_AIMS, type Fit, type FitAim, type Fitted } from './solver/fit';
+export { fitAimsOf, type Fit, type FitAim, type FitFor, type Fitted } from './solver/fit';
 export { attribute, type Attribution, type AttributionInput, type Share } from './solver/attribute';
 export { MOST_TUCK_DEG, type LimitsDeg, type SideLimitsDeg } from './solver/limits';
 export { type PostureReport } from './solver/postureReport';
@@ -83,18 +100,44 @@ export { stanceProblems } from './solver/stanceProblems';
 // Safety
 export { gateOf, type BlockReason, type Gate } from './safety/gate';
 export { painRule, type PainRule } from './safety/painRule';
+export { cautionsOf, STANDING_CAUTION } from './safety/cautionsOf';
 
 // Trace: from findings to causes
 export * from './trace/caseFile';
-export { LIKELY_ENOUGH, trace, type Reason, type Trace, type TracedCause } from './trace/trace';
+export { type Ignored } from './trace/reconcile/kept';
+export { LIKELY_ENOUGH } from './trace/likelyEnough';
+export { trace, type Reason, type Trace, type TracedCause } from './trace/trace';
 
+export { nextChecks, type NextCheck, type NextChecks } from './trace/next/nextChecks';
+export { changesSomething } from './trace/next/candidates';
+export { leavableFindings, withoutFindings, type LeavableFinding } from './trace/leaveOut';
+export { rivalsOf, type Rival } from './trace/rivals';
+export { disagreementsFor } from './trace/disagreementsFor';
 export { maybeTrace } from './trace/maybeTrace';
 export { maybeDepthQuestion, seenDepthDeg } from './trace/depthShares';
 export { measuredLimits } from './trace/measuredLimits';
 export { rangeRatio } from './trace/rangeRatio';
 
+// Case files: the open exchange format
+export {
+  CASE_FORMAT,
+  CASE_VERSION,
+  type CaseDocument,
+  type CaseSession,
+} from './case/caseDocument';
+export { caseFileFrom } from './case/caseFileFrom';
+export { caseDocumentOf } from './case/caseDocumentOf';
+export { recordsFromCase, type CaseRecords, type Making } from './case/recordsFromCase';
+export { traceReport, type TraceReport } from './case/traceReport';
+export { caseJsonSchema, parseCase } from './contract/caseSchema';
+
 // Work
-export { suggestDrills, type Suggestion, type SuggestedDrill } from './planning/suggestDrills';
+export {
+  planSession,
+  type PlannedDrill,
+  type SessionLimits,
+  type SessionPlan,
+} from './planning/planSession';
 export { doseWords, drillSeconds, REST_BETWEEN_SETS, setSeconds } from './planning/doseSeconds';
 
 // Look again
@@ -104,8 +147,14 @@ export { compareGrades } from './change/compareGrades';
 
 // A client's records, one visit, and its thread
 export * from './visit/records';
+export { NOTHING_HELD, NOTHING_MEASURED, NOTHING_SEEN, NOTHING_TOLD } from './visit/blanks';
+export { tempoOf, type Spread, type Tempo } from './visit/tempoOf';
+export { heldSeconds, holdBegun, holdStopped } from './visit/hold';
 export { maybeVisitFile, type VisitFile } from './visit/visitFile';
-export { caseFileOf } from './visit/caseFileOf';
+export { visitPart, type VisitPart } from './visit/visitPart';
+export { lessonsOf, type VisitLesson } from './visit/lessons';
+export { traceSnapshot } from './visit/traceSnapshot';
+export { caseFileOf, opinionsOf } from './visit/caseFileOf';
 export { latestLimits } from './visit/latestLimits';
 export { faultKey, levelIn, verdictsOf, type VisitVerdict } from './visit/verdicts';
 export {
@@ -119,8 +168,25 @@ export {
 } from './visit/threads';
 export { maybeLooseEnd, type LooseEnd, type LooseEndKind } from './visit/looseEnds';
 
+// Pictures: marks, and what they measure
+export * from './picture/marks';
+export {
+  PICTURE_MEASURES,
+  pictureMeasures,
+  type PictureMeasure,
+  type PictureMeasureId,
+} from './picture/pictureMeasures';
+export { plumbFromPhone, type PhoneHeld } from './picture/plumbFromPhone';
+export { bytesOfBase64 } from './picture/bytesOfBase64';
+export { firstMarks } from './picture/firstMarks';
+export { jpegProblem, pictureKind } from './picture/jpegProblem';
+
 // Contract: how input is checked at every edge
 export { RECORD_SCHEMAS } from './contract/recordSchemas';
 export { J } from './contract/joi';
 export { parse, type Parsed, type Problem } from './contract/problems';
 export { parsePostureInput, type PostureInput } from './contract/postureInput';
+
+// Recordings: read, measured, and played by the simulated recorder
+export * from './recording';
+export { parseRecorderInput } from './contract/recorderSchema';

@@ -1,4 +1,11 @@
-import { parse, RECORD_SCHEMAS, USUAL_SETUP, type RecordKind } from '../src';
+import {
+  parse,
+  RECORD_SCHEMAS,
+  USUAL_SETUP,
+  type RecordKind,
+  NOTHING_MEASURED,
+  NOTHING_SEEN,
+} from '../src';
 
 const ID = '7a169494-9e56-404e-a444-21a7f4dc885b';
 const NOW = '2026-11-23T10:00:00.000Z';
@@ -21,23 +28,17 @@ const look = {
   ...of,
   role: 'first',
   setup: USUAL_SETUP,
-  faults: [],
-  clear: [],
-  pain: [],
-  rating: null,
+  ...NOTHING_SEEN,
   startedOn: NOW,
 };
+const { reps: _r, notes: _n, hold: _h, ...olderLook } = look;
 const check = {
   ...of,
   role: 'first',
   check: 'ankle-bend-knee-bent',
   side: 'left',
+  ...NOTHING_MEASURED,
   passive: 40,
-  active: null,
-  braced: null,
-  result: null,
-  felt: null,
-  pinch: null,
   doneOn: NOW,
   removed: false,
 };
@@ -55,6 +56,38 @@ const GOOD: [string, RecordKind, object][] = [
     },
   ],
   ['a check at its most', 'checks', { ...check, passive: 70 }],
+  [
+    'a mean with its readings',
+    'checks',
+    { ...check, passive: 39.7, repeats: { passive: [39, 40, 40] } },
+  ],
+  ['a look from before repetitions were counted', 'looks', olderLook],
+  [
+    'repetitions, notes and a hold',
+    'looks',
+    {
+      ...look,
+      reps: [{ downS: 2.1, upS: null }],
+      notes: [{ phrase: 'speeds-up', phase: 'down', on: NOW }],
+      hold: { runningSince: NOW, heldS: 12 },
+    },
+  ],
+  [
+    'a client with a norm of their own',
+    'clients',
+    {
+      ...client,
+      norms: { 'hip-bend': { usual: [110, 8], restricted: [95, 8], sem: 3 } },
+    },
+  ],
+  [
+    'what is at home, and when',
+    'clients',
+    {
+      ...client,
+      home: { kit: ['mat'], minutes: 12, days: ['mon', 'thu'] },
+    },
+  ],
 ];
 
 it.each(GOOD)('takes %s', (_name, kind, record) => {
@@ -144,6 +177,49 @@ const BAD: [string, RecordKind, object, string, RegExp][] = [
     /holds, wavers, lost/,
   ],
   ['felt where nobody asks', 'checks', { ...check, felt: 'sit-bone' }, '', /not asked/],
+  [
+    'a mean that is not one',
+    'checks',
+    { ...check, passive: 44, repeats: { passive: [39, 40] } },
+    '',
+    /not the mean/,
+  ],
+  [
+    'readings without their mean',
+    'checks',
+    { ...check, passive: null, repeats: { passive: [39] } },
+    '',
+    /without its mean/,
+  ],
+  ['a pain of eleven', 'checks', { ...check, pain: { score: 11, on: NOW } }, 'pain.score', /10/],
+  [
+    'a norm that tells nothing apart',
+    'clients',
+    { ...client, norms: { 'hip-bend': { usual: [110, 8], restricted: [110, 8], sem: 3 } } },
+    'norms.hip-bend',
+    /must differ/,
+  ],
+  [
+    'a day that is none',
+    'clients',
+    { ...client, home: { kit: [], minutes: 10, days: ['someday'] } },
+    'home.days.0',
+    /must be one of/,
+  ],
+  [
+    'two hours and a minute a day',
+    'clients',
+    { ...client, home: { kit: [], minutes: 121, days: [] } },
+    'home.minutes',
+    /120/,
+  ],
+  [
+    'a phrase nobody says',
+    'looks',
+    { ...look, notes: [{ phrase: 'hums', phase: 'down', on: NOW }] },
+    'notes.0.phrase',
+    /must be one of/,
+  ],
   ['not a number', 'checks', { ...check, passive: Number.NaN }, 'passive', /number/],
   ['a text for a number', 'clients', { ...client, heightM: '1.72' }, 'heightM', /number/],
 ];

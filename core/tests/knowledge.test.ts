@@ -1,17 +1,30 @@
 import {
+  GIVEN_CAUSES,
+  GIVEN_REGIONS,
+  type CauseId,
+  APPROACHES,
+  canBeSeen,
   CAUSES,
+  CHECK_GUIDES,
   CHECKS,
+  DISAGREEMENTS,
+  type DisagreementRow,
+  DEFAULT_APPROACH,
   DRILLS,
   FAULTS,
+  maybeLookProblem,
+  onePhrase,
+  onePose,
   PATTERNS,
   PHASES,
+  PHRASES,
   PROBES,
   REFER_QUESTIONS,
-  USUAL_SETUP,
-  VIEWS,
   type CheckRow,
   type DrillRow,
   type FaultRow,
+  USUAL_SETUP,
+  VIEWS,
 } from '../src';
 import { AGAINST, LINKS, STRENGTHS } from '../src/knowledge/links';
 
@@ -86,6 +99,71 @@ it('every cause that is not given can be found and is aimed at by a drill, or sa
     (cause) => !aimed.has(cause.id) || !LINKS.some((link) => link.cause === cause.id),
   );
   expect(ids(open)).toEqual([]);
+});
+
+it.each(CHECKS.map((row) => [row.id, row] as const))('check %s is shown how to take', (id, row) => {
+  const { poses, place, lay, cheats } = CHECK_GUIDES[id];
+  for (const pose of poses) expect(onePose(pose).id).toBe(pose);
+  expect(place.length).toBeGreaterThan(20);
+  // An angle is read with an inclinometer, and that has to be laid somewhere.
+  const isAngle = row.type === 'range' && row.norm.unit === 'deg';
+  expect(lay !== null).toBe(isAngle);
+  if (row.type === 'result') expect(cheats).toEqual([]);
+});
+
+it.each(APPROACHES.map((row) => [row.id, row] as const))('approach %s says its price', (_, row) => {
+  expect(row.believes).toMatch(/\.$/);
+  expect(row.givesUp).toMatch(/\.$/);
+});
+
+it.each(DISAGREEMENTS.map((row) => [row.id, row] as const))(
+  'disagreement %s has sides, a default with its reason, and somewhere to matter',
+  (_, row: DisagreementRow) => {
+    expect(row.sides.length).toBeGreaterThanOrEqual(2);
+    expect(row.sides.flatMap(({ approaches }) => approaches)).toContain('blended');
+    for (const words of [row.byDefault, row.because, ...row.sides.map(({ says }) => says)])
+      expect(words).toMatch(/[.]$/);
+    const { causes = [], faults: seen = [], history = [] } = row.bearsOn;
+    expect(causes.length + seen.length + history.length).toBeGreaterThan(0);
+  },
+);
+
+it.each(GIVEN_CAUSES.map(({ id }) => id))('%s can be tapped somewhere', (id) =>
+  expect((GIVEN_REGIONS[id as CauseId] ?? []).length).toBeGreaterThan(0),
+);
+
+it('the approach to begin with is one of the table', () =>
+  expect(APPROACHES.map(({ id }) => id)).toContain(DEFAULT_APPROACH));
+
+it.each(PHRASES.map((row) => [row.id, row] as const))(
+  'phrase %s is short enough for a button',
+  (id, { words }) => {
+    expect(onePhrase(id).words).toBe(words);
+    expect(words.length).toBeLessThan(34);
+  },
+);
+
+describe('on one leg', () => {
+  const one = { ...USUAL_SETUP, oneLeg: 'left' } as const;
+  const ids = (setup: typeof USUAL_SETUP) =>
+    FAULTS.filter((row) => canBeSeen(row, 'squat', setup)).map(({ id }) => id);
+
+  it('a squat can wobble and drop the pelvis', () => {
+    expect(ids(USUAL_SETUP)).not.toContain('knee-wobbles');
+    expect(ids(one)).toEqual(expect.arrayContaining(['knee-wobbles', 'pelvis-drops']));
+  });
+
+  it.each([
+    ['a squat on two legs does not wobble', 'squat', USUAL_SETUP, 'faults.0.fault'],
+    ['a squat on one leg may', 'squat', one, undefined],
+    ['a lunge stands on both', 'lunge', one, 'setup.oneLeg'],
+  ] as const)('%s', (_, pattern, setup, path) => {
+    const faults = [
+      { fault: 'knee-wobbles', side: 'left', phase: 'down', grade: 'plain' } as const,
+    ];
+    const problem = maybeLookProblem(pattern, { faults, clear: [], setup });
+    expect(problem?.path).toBe(path);
+  });
 });
 
 it('what speaks against a cause lowers its odds', () => {

@@ -70,3 +70,39 @@ it('a lunge that stops short is drawn short', () => {
     at('lunge', 'bottom').pelvis[2] + 0.05,
   );
 });
+
+describe('on one leg', () => {
+  const oneLegRows = (['squat', 'hinge'] as const).flatMap((pattern) =>
+    PHASES.flatMap((phase) =>
+      SIDES.flatMap((side) =>
+        [1.5, 1.75, 2].map((height) => [pattern, phase, side, height] as const),
+      ),
+    ),
+  );
+  const standing = (pattern: 'squat' | 'hinge', phase: Phase, side: Side, heightM: number) =>
+    lookSkeleton(
+      bodyOf(heightM, 22 * heightM ** 2),
+      { ...usualSetup(pattern, heightM), oneLeg: side },
+      { pattern, phase, faults: [] },
+    );
+
+  it.each(oneLegRows)('a %s at %s on the %s leg, %d m: one foot down, one up', (...row) => {
+    const [, , side] = row;
+    const { body, legs } = standing(...row);
+    const free = side === 'left' ? 'right' : 'left';
+    expect(legs[side].heel[2]).toBeLessThan(0.03);
+    for (const point of [legs[free].heel, legs[free].toe, legs[free].ankle])
+      expect(point[2]).toBeGreaterThan(0.04);
+    expect(distance(legs[free].hip, legs[free].knee)).toBeCloseTo(body.sides[free].thighM, 6);
+    expect(distance(legs[free].knee, legs[free].ankle)).toBeCloseTo(body.sides[free].shankM, 6);
+  });
+
+  it('the free leg is ahead in a squat and behind in a hinge', () => {
+    const ahead = (pattern: 'squat' | 'hinge') => {
+      const { legs } = standing(pattern, 'bottom', 'left', 1.75);
+      return legs.right.ankle[0] - legs.left.ankle[0];
+    };
+    expect(ahead('squat')).toBeGreaterThan(0.15);
+    expect(ahead('hinge')).toBeLessThan(-0.3);
+  });
+});

@@ -181,6 +181,38 @@ it.each([
   expect(found(check)).toEqual(expected);
 });
 
+describe('how a range was taken', () => {
+  const ankle = { check: 'ankle-bend-knee-bent', side: 'left' } as const;
+  const ratio = (check: CheckFinding, norms?: CaseFile['norms']) =>
+    observeChecks({ ...file({ checks: [check] }), norms })[0].ratio;
+
+  it('repeats weigh more than one reading, on either side', () => {
+    const [short, free] = [28, 42].map((passive) => ({ ...ankle, passive }));
+    expect(ratio({ ...short, times: { passive: 4 } })).toBeGreaterThan(ratio(short));
+    expect(ratio({ ...free, times: { passive: 4 } })).toBeLessThan(ratio(free));
+  });
+
+  it('repeats of another mode do not count', () => {
+    const check = { ...ankle, passive: 28 };
+    expect(ratio({ ...check, times: { active: 9 } })).toBe(ratio(check));
+  });
+
+  it('cheating keeps a usual range from clearing the joint, and leaves a short one short', () => {
+    expect(ratio({ ...ankle, passive: 42, cheats: ['toe'] })).toBe(1);
+    const short = { ...ankle, passive: 27 };
+    expect(ratio({ ...short, cheats: ['toe'] })).toBe(ratio(short));
+    const [said] = observeChecks(file({ checks: [{ ...short, cheats: ['toe'] }] }));
+    expect(said.words).toContain('big toe lifts');
+  });
+
+  it('a client’s own norm is what a range is held against', () => {
+    const own = { usual: [30, 4], restricted: [20, 4], sem: 1.7 } as const;
+    const check = { ...ankle, passive: 31 };
+    expect(ratio(check)).toBeGreaterThan(1);
+    expect(ratio(check, { 'ankle-bend-knee-bent': own })).toBeLessThan(1);
+  });
+});
+
 it('a fault in two phases counts once, and what is clear on one side keeps its side', () => {
   const seen = (phase: 'down' | 'bottom') =>
     ({ fault: 'knee-in', side: 'left', phase, grade: 'plain' }) as const;
@@ -268,3 +300,22 @@ it.each([
 ])('proportions %s', (_name, segments, expected) => {
   expect(observeProportions(file({ segments })).map((one) => one.ratio > 1)).toEqual(expected);
 });
+
+it.each([
+  ['hips-slide', 'Hips slide: looked for, clear'],
+  ['hips-slide@left', 'Hips slide to the left: looked for, clear'],
+  ['pelvis-turns', 'Pelvis turns: looked for, clear'],
+  ['pelvis-drops', 'Pelvis drops while standing: looked for, clear'],
+  ['knee-in', 'Knee moves in: looked for, clear'],
+  ['knee-in@right', 'Right knee moves in: looked for, clear'],
+] as const)('%s, clear, is said as "%s"', (key, words) =>
+  expect(
+    observeFaults({
+      pattern: 'squat',
+      setup: USUAL_SETUP,
+      faults: [],
+      clear: [key],
+      pain: [],
+    })[0].words,
+  ).toBe(words),
+);

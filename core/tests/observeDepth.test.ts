@@ -1,4 +1,6 @@
-import { trace, USUAL_SETUP, type CaseFile } from '../src';
+import { maybeDepthQuestion, trace, USUAL_SETUP, type CaseFile } from '../src';
+import { askDeepest } from '../src/solver/ask';
+import { orUsual } from '../src/solver/usualRanges';
 import { observeDepth } from '../src/trace/observe/observeDepth';
 import { measuredLimits } from '../src/trace/measuredLimits';
 
@@ -38,11 +40,39 @@ it.each([
   ['no number was read', file(undefined, 30, 120)],
   ['the hips were not measured', file(20, 30, null)],
   [
-    'the pattern is another',
-    { ...file(20, 30, 120), look: { ...file(20, 30, 120).look, pattern: 'split' } },
+    'the pattern is a hinge',
+    { ...file(20, 30, 120), look: { ...file(20, 30, 120).look, pattern: 'hinge' } },
   ],
 ] as const)('says nothing when %s', (_, one) => {
   expect(observeDepth(one as CaseFile)).toEqual([]);
+});
+
+describe('a split, left foot in front', () => {
+  const split = (value: number, ankle: number, rearHip: number | null): CaseFile => {
+    const one = file(value, 40, 122);
+    const checks = [
+      { check: 'ankle-bend-knee-bent', side: 'left', passive: ankle },
+      { check: 'hip-bend', side: 'left', passive: 122 },
+      ...(rearHip === null ? [] : [{ check: 'hip-extend', side: 'right', passive: rearHip }]),
+    ] as CaseFile['checks'];
+    const setup = { ...USUAL_SETUP, front: 'left' as const, stepCm: 58 };
+    return { ...one, checks, look: { ...one.look, pattern: 'split', setup } };
+  };
+
+  it('free ranges and a shallow one speak for control', () => {
+    expect(observeDepth(split(30, 42, 14))[0].ratio).toBeGreaterThan(2);
+  });
+
+  it('a depth as the ranges allow speaks against it', () => {
+    const low = maybeDepthQuestion(split(0, 20, 2))!;
+    const reach = askDeepest({ ...low, limits: orUsual(low.limits, 'split') });
+    const deg = reach.status === 'found' ? reach.depthDeg : NaN;
+    expect(observeDepth(split(deg, 20, 2))[0].ratio).toBeLessThan(0.6);
+  });
+
+  it('needs the rear hip as well', () => {
+    expect(observeDepth(split(30, 42, null))).toEqual([]);
+  });
 });
 
 it('what is not explained by range raises control and lowers the joints', () => {

@@ -1,14 +1,18 @@
 import {
   betweenPoses,
+  CHECK_GUIDES,
+  CHECKS,
   bodyOf,
   DRILL_POSES,
   DRILLS,
+  extentOf,
   facePath,
   FIGURE_CAMERAS,
   maybeSceneryOf,
   onePose,
   POSE_LIMITS,
   POSES,
+  project,
   poseSkeleton,
   type Pose,
 } from '../src';
@@ -58,18 +62,43 @@ it.each([
   ['lying-back', ['left', 'right']],
   ['bridge', ['left', 'right']],
   ['wall-stretch', ['left', 'right']],
+  ['knee-forward', ['left']],
+  ['back-leg-long', ['left', 'right']],
+  ['seated', ['left', 'right']],
+  ['seated-turned', ['left', 'right']],
+  ['one-leg-stand', ['left']],
+  ['one-leg-bend', ['left']],
+  ['one-leg-bridge', ['left']],
 ] as const)('%s: the feet that stand are flat on the floor', (id, sides) => {
   const { legs } = poseSkeleton(body, onePose(id));
   for (const side of sides)
     for (const point of [legs[side].heel, legs[side].ball]) expect(point[2]).toBeLessThan(STANDS);
 });
 
-it.each(DRILLS.map(({ id }) => [id] as const))('%s has a start and an end to show', (id) => {
-  const [start, end] = DRILL_POSES[id].map(onePose);
+it.each([
+  ...DRILLS.map(({ id }) => [id, DRILL_POSES[id]] as const),
+  ...CHECKS.map(({ id }) => [id, CHECK_GUIDES[id].poses] as const),
+])('%s has a start and an end to show', (_, poses) => {
+  const [start, end] = poses.map(onePose);
   for (let t = 0; t <= 1; t += 0.1) {
     const between = betweenPoses(start, end, t);
     expectWithinLimits(between);
     expect(lowestFlesh(poseSkeleton(body, between))).toBeGreaterThan(-1e-9);
+  }
+});
+
+it.each(rows)('%s: what a camera sees of it is within its extent', (_, pose) => {
+  const skeleton = poseSkeleton(body, pose);
+  for (const camera of Object.values(FIGURE_CAMERAS)) {
+    const { left, right, top } = extentOf(camera, [skeleton]);
+    expect(right - left).toBeLessThan(2.6);
+    for (const side of SIDES)
+      for (const point of [skeleton.legs[side].toe, skeleton.arms[side].fingertip]) {
+        const [x] = project(camera, point);
+        expect(x).toBeGreaterThan(left);
+        expect(x).toBeLessThan(right);
+        expect(point[2]).toBeLessThan(top);
+      }
   }
 });
 

@@ -1,30 +1,20 @@
 import fc from 'fast-check';
-import { bruteForcePosteriors } from '../src/trace/bruteForce';
-import type { Finding, Network } from '../src/trace/network';
-import { posteriors } from '../src/trace/posteriors';
-
-const chance = (min: number, max: number) => fc.double({ min, max, noNaN: true });
-
-/** Small random networks: up to seven causes, six findings, every kind of finding. */
-const networks: fc.Arbitrary<Network> = fc.integer({ min: 1, max: 7 }).chain((count) => {
-  const arrow = fc.record({ node: fc.nat(count - 1), strength: chance(0.05, 0.97) });
-  const factor = fc.record({ node: fc.nat(count - 1), factor: chance(0.1, 0.9) });
-  const finding: fc.Arbitrary<Finding> = fc.record({
-    id: fc.constant('x'),
-    words: fc.constant('x'),
-    ratio: fc.oneof(fc.constant(Infinity), fc.constant(0), chance(0.03, 30)),
-    leak: chance(0.01, 0.1),
-    arrows: fc.uniqueArray(arrow, { selector: (one) => one.node, maxLength: 4 }),
-    factors: fc.uniqueArray(factor, { selector: (one) => one.node, maxLength: 1 }),
-  });
-  const nodes = fc.array(chance(0.02, 0.4), { minLength: count, maxLength: count });
-  return fc.record({
-    nodes: nodes.map((priors) =>
-      priors.map((prior, i) => ({ key: `${i}`, cause: 'trunk-hold' as const, side: null, prior })),
-    ),
-    findings: fc.array(finding, { maxLength: 6 }),
-  });
-});
+import {
+  CHECKS,
+  FAULTS,
+  PROBES,
+  seeded,
+  USUAL_SETUP,
+  type CaseFile,
+  type CheckId,
+  type CheckRow,
+} from '../src';
+import { prepared } from '../src/trace/inference/evidence';
+import { networkOf } from '../src/trace/networkOf';
+import { bruteForcePosteriors } from '../src/trace/inference/bruteForce';
+import type { Finding, Network } from '../src/trace/inference/network';
+import { posteriors } from '../src/trace/inference/posteriors';
+import { networks } from './randomNetworks';
 
 it('equals brute-force enumeration on random small networks', () => {
   let tried = 0;
@@ -114,3 +104,72 @@ it('answers at once with fourteen positive findings on forty causes', () => {
   // Guards against a blow-up, not against a busy machine.
   expect(Math.min(...times)).toBeLessThan(1000);
 });
+
+describe('everything that can be found, found at once', () => {
+  const sides = (sided: boolean) => (sided ? (['left', 'right'] as const) : ([null] as const));
+  const everything: CaseFile = {
+    client: { heightM: 1.75, massKg: 75, flags: [], refer: [], history: [], given: [] },
+    look: {
+      pattern: 'squat',
+      setup: USUAL_SETUP,
+      faults: FAULTS.flatMap(({ id, sided }) =>
+        sides(sided !== 'none').map((side) => ({
+          fault: id,
+          side,
+          phase: 'bottom' as const,
+          grade: 'plain' as const,
+        })),
+      ),
+      clear: [],
+      pain: [],
+    },
+    probes: PROBES.map(({ id }) => ({ probe: id, outcome: 'better', fault: 'depth-short' })),
+    checks: (CHECKS as readonly CheckRow[]).flatMap((row) =>
+      sides(row.sided).map((side) => ({
+        check: row.id as CheckId,
+        side,
+        felt: row.felt[0],
+        ...(row.type === 'range'
+          ? { passive: row.norm.restricted[0] }
+          : { result: row.results[row.results.length - 1] }),
+      })),
+    ),
+  };
+
+  it('is still summed exactly, in products of a few thousand entries', () => {
+    const network = networkOf(everything);
+    const { coupled, schedule } = prepared(network);
+    expect(coupled.length).toBeGreaterThan(60);
+    expect(schedule.width).toBeLessThanOrEqual(18);
+    const p = posteriors(network);
+    expect(p.every((one) => one >= 0 && one <= 1)).toBe(true);
+  });
+});
+
+it.each([1, 2, 3])(
+  'equals enumeration with thirty findings on fifteen causes (seed %p)',
+  (seed) => {
+    const random = seeded(seed);
+    const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)];
+    const nodes = Array.from({ length: 15 }, (_, i) => ({
+      key: `${i}`,
+      cause: 'trunk-hold' as const,
+      side: null,
+      prior: 0.12,
+    }));
+    const findings = Array.from({ length: 30 }, (_, f): Finding => ({
+      id: `${f}`,
+      words: '',
+      ratio: pick([Infinity, Infinity, 30, 0.1, 0]),
+      leak: 0.05,
+      factors: [],
+      arrows: nodes
+        .map((_one, node) => ({ node, strength: pick([0.75, 0.45, 0.2]) }))
+        .filter(() => random() < 0.25),
+    }));
+    const fast = posteriors({ nodes, findings });
+    bruteForcePosteriors({ nodes, findings }).forEach((p, i) =>
+      expect(Math.abs(fast[i] - p)).toBeLessThan(1e-9),
+    );
+  },
+);

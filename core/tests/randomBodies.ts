@@ -4,21 +4,9 @@ import { problemOf, type PostureProblem } from '../src/solver/problem';
 import { stanceOf, type StanceSetup } from '../src/solver/stance';
 import { LENGTH_TO_HEIGHT } from '../src/body/segmentTable';
 import type { Pattern } from '../src/knowledge/patterns';
+import { within } from '../src/numeric/random';
 
-/** mulberry32: small, seeded, the same everywhere. */
-export function seeded(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let t = state;
-    t = Math.imul(t ^ (t >>> 15), t | 1);
-    t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-}
-
-export const within = (random: () => number, low: number, high: number): number =>
-  low + (high - low) * random();
+export { seeded, within } from '../src/numeric/random';
 
 /** 1.45–2.05 m, 40–140 kg, every proportion up to 12 % off its usual share of height. */
 export function randomBody(random: () => number): Body {

@@ -5,6 +5,10 @@ import {
   type Clearance,
   type ReferId,
   type VisitRecord,
+  NOTHING_MEASURED,
+  NOTHING_SEEN,
+  NOTHING_TOLD,
+  NOTHING_HELD,
 } from '../src';
 
 const visit = (
@@ -22,6 +26,7 @@ const visit = (
   asks: positives ? [{ on, positives }] : [],
   minutes: 12,
   next: 'training',
+  ...NOTHING_HELD,
 });
 
 const consent = { on: '2026-10-01', wording: '2026-1', guardian: null };
@@ -38,13 +43,8 @@ const fileWith = (
     about: '',
     heightM: 1.7,
     massKg: 70,
-    segments: {},
-    flags: [],
-    history: [],
-    given: [],
+    ...NOTHING_TOLD,
     consent,
-    clearances: [],
-    setups: {},
     ...part,
   },
   visits,
@@ -56,9 +56,7 @@ const fileWith = (
       visitId: 'v2',
       role: 'first',
       setup: {} as never,
-      faults: [],
-      clear: [],
-      rating: null,
+      ...NOTHING_SEEN,
       startedOn: '',
       pain: pains.map((one) => ({ region: 'knee', phase: 'bottom', kind: 'ache', ...one })),
     },
@@ -66,6 +64,7 @@ const fileWith = (
   probes: [],
   checks: [],
   drills: [],
+  pictures: [],
 });
 
 const cleared = (question: ReferId, reportedIn: string, recordedIn: string): Clearance => ({
@@ -143,6 +142,21 @@ const ROWS: [string, ClientFile, string][] = [
 ];
 
 it.each(ROWS)('gate: %s', (_name, file, status) => {
+  expect(gateOf(file, 'v2').status).toBe(status);
+});
+
+it.each([
+  ['pain in a check after the questions', { score: 1, on: '2026-11-08T23:00:00.000Z' }, 'unasked'],
+  ['no pain in a check', { score: 0, on: '2026-11-08T23:00:00.000Z' }, 'open'],
+  ['pain in a check before the questions', { score: 6, on: '2026-11-01T10:00:00.000Z' }, 'open'],
+  ['a check in which nobody asked', null, 'open'],
+])('gate: %s', (_, pain, status) => {
+  const check = {
+    ...NOTHING_MEASURED,
+    pain,
+    visitId: 'v2',
+  } as unknown as ClientFile['checks'][number];
+  const file = { ...fileWith({}, [visit('v2', [])]), checks: [check] };
   expect(gateOf(file, 'v2').status).toBe(status);
 });
 

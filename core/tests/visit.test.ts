@@ -10,6 +10,10 @@ import {
   verdictsOf,
   type ClientFile,
   type LookRecord,
+  NOTHING_MEASURED,
+  NOTHING_SEEN,
+  NOTHING_TOLD,
+  NOTHING_HELD,
 } from '../src';
 
 const of = { clientId: 'c', visitId: 'v', version: 1 };
@@ -27,10 +31,8 @@ const first = {
   id: 'l1',
   role: 'first',
   setup: USUAL_SETUP,
+  ...NOTHING_SEEN,
   faults: [slide],
-  clear: [],
-  pain: [],
-  rating: null,
   startedOn: '2026-11-20T10:00:00.000Z',
 } as unknown as LookRecord & { version: number };
 const check = {
@@ -39,12 +41,9 @@ const check = {
   role: 'first',
   check: 'ankle-bend-knee-bent',
   side: 'right',
+  ...NOTHING_MEASURED,
   passive: 26,
-  active: null,
-  braced: null,
-  result: null,
   felt: 'front',
-  pinch: null,
   doneOn: '',
   removed: false,
 } as unknown as ClientFile['checks'][number];
@@ -76,13 +75,8 @@ const fileWith = (
     about: '',
     heightM: 1.7,
     massKg: 70,
-    segments: {},
-    flags: [],
-    history: [],
-    given: [],
+    ...NOTHING_TOLD,
     consent: { on: '', wording: '', guardian: null },
-    clearances: [],
-    setups: {},
   },
   visits: [
     {
@@ -96,11 +90,13 @@ const fileWith = (
       asks: [{ on: '2026-11-20T10:00:00.000Z', positives: part.positives ?? [] }],
       minutes: 12,
       next: 'training',
+      ...NOTHING_HELD,
     },
   ],
   looks: part.looks ?? [first],
   probes: [],
   checks: part.checks ?? [check],
+  pictures: [],
   drills: part.drills ?? [],
 });
 

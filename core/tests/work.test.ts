@@ -1,7 +1,7 @@
 import {
   drillSeconds,
   oneDrill,
-  suggestDrills,
+  planSession,
   trace,
   USUAL_SETUP,
   type CaseFile,
@@ -25,11 +25,12 @@ const suggest = (
   part: { minutes?: number; flags?: FlagId[]; next?: 'training' | 'rest' } = {},
   file = stiffCalf,
 ) =>
-  suggestDrills(trace(file), {
+  planSession(trace(file), {
     pattern: file.look.pattern,
     minutes: part.minutes ?? 12,
     flags: part.flags ?? [],
     next: part.next ?? 'rest',
+    approach: 'blended',
   });
 
 it('ends with the pattern, whatever it is for', () => {

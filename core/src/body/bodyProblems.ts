@@ -9,8 +9,7 @@ export interface BodyProblem {
 }
 
 /** A taped length may differ from its usual share of height by this much; beyond it was mistyped. */
-const LEAST = 0.72;
-const MOST = 1.3;
+export const PLAUSIBLE = { least: 0.72, most: 1.3 } as const;
 /** Kilograms per square metre that no grown body leaves. */
 const LIGHTEST = 9;
 const HEAVIEST = 90;
@@ -39,11 +38,11 @@ function lengthProblem(
 ): BodyProblem | null {
   if (!(lengthM > 0)) return { field, message: 'a length must be more than 0 m' };
   const usual = LENGTH_TO_HEIGHT[name] * heightM;
-  if (lengthM >= LEAST * usual && lengthM <= MOST * usual) return null;
+  if (lengthM >= PLAUSIBLE.least * usual && lengthM <= PLAUSIBLE.most * usual) return null;
   const tooWhat = lengthM > usual ? 'too long' : 'too short';
   const message =
     `${WORDS[name]} of ${cm(lengthM)} is ${tooWhat} for a height of ${heightM.toFixed(2)} m, ` +
-    `where ${cm(LEAST * usual)} to ${cm(MOST * usual)} would be believed`;
+    `where ${cm(PLAUSIBLE.least * usual)} to ${cm(PLAUSIBLE.most * usual)} would be believed`;
   return { field, message };
 }
 

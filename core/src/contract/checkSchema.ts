@@ -1,5 +1,13 @@
-import { CHECKS, oneCheck, type CheckRow } from '../knowledge/checks';
+import { CHEATS, DEVICES } from '../knowledge/checkGuides';
+import { CHECKS, oneCheck, type CheckMode, type CheckRow } from '../knowledge/checks';
 import { id, instant, J, maybeSide, oneOf } from './joi';
+
+const MODES: readonly CheckMode[] = ['passive', 'active', 'braced'];
+/** A mean is kept to a tenth of a unit. */
+const HALF_A_STEP = 0.051;
+
+const meanOf = (values: readonly number[]): number =>
+  values.reduce((sum, one) => sum + one, 0) / values.length;
 
 interface CheckInput {
   check: string;
@@ -9,6 +17,7 @@ interface CheckInput {
   braced: number | string | null;
   result: string | null;
   felt: string | null;
+  repeats?: Partial<Record<CheckMode, number[]>>;
 }
 
 /** The first thing a check has that its row of the table does not allow, in words. */
@@ -33,11 +42,17 @@ function resultProblem(
 
 function rangeProblem(input: CheckInput, row: Extract<CheckRow, { type: 'range' }>): string | null {
   const { least, most, unit } = row.norm;
-  for (const mode of ['passive', 'active', 'braced'] as const) {
+  for (const mode of MODES) {
     const value = input[mode];
+    const readings = input.repeats?.[mode] ?? [];
+    if (value === null && readings.length > 0) return `repeats of ${mode} without its mean`;
     if (value === null) continue;
-    if (typeof value !== 'number' || value < least || value > most)
-      return `${mode} of ${row.id} must be ${least} to ${most} ${unit}`;
+    const wrong = [value, ...readings].some(
+      (one) => typeof one !== 'number' || one < least || one > most,
+    );
+    if (wrong) return `${mode} of ${row.id} must be ${least} to ${most} ${unit}`;
+    if (readings.length > 0 && Math.abs(meanOf(readings) - Number(value)) > HALF_A_STEP)
+      return `${mode} of ${row.id} is not the mean of its repeats`;
   }
   return null;
 }
@@ -56,6 +71,21 @@ export const checkSchema = J.object({
   result: J.string().max(20).allow(null).required(),
   felt: J.string().max(20).allow(null).required(),
   pinch: J.boolean().allow(null).required(),
+  // An app from before these were there wrote checks without them: what it kept is not refused.
+  repeats: J.object(
+    Object.fromEntries(MODES.map((mode) => [mode, J.array().items(J.number()).max(20)])),
+  ).default({}),
+  cheats: J.array()
+    .items(oneOf(CHEATS.map((row) => row.id)))
+    .unique()
+    .default([]),
+  pain: J.object({
+    score: J.number().integer().min(0).max(10).required().label('pain'),
+    on: instant().required(),
+  })
+    .allow(null)
+    .default(null),
+  device: oneOf([...DEVICES, null]).default(null),
   doneOn: instant().required(),
   removed: J.boolean().required(),
 }).custom((input: CheckInput, helpers) => {

@@ -3,13 +3,22 @@ import type { Segments } from '../body/body';
 import { bodyProblems } from '../body/bodyProblems';
 import { FLAGS } from '../knowledge/flags';
 import { GIVEN_CAUSES } from '../knowledge/causes';
+import { APPROACHES, DEFAULT_APPROACH } from '../knowledge/approaches';
+import { CHECKS } from '../knowledge/checks';
 import { HISTORY_KINDS } from '../knowledge/history';
+import { KIT } from '../knowledge/kit';
+import type { NormEdit } from '../knowledge/norms';
+import { SHOES } from '../knowledge/setup';
+import { WEEKDAYS } from '../knowledge/weekdays';
+import { NO_HOME } from '../visit/records';
 import { PATTERNS, REGIONS } from '../knowledge/patterns';
 import { REFER_QUESTIONS } from '../knowledge/refer';
 import { setupSchema } from './lookSchemas';
 import { day, id, J, maybeSide, oneOf, side } from './joi';
 
 const idsOf = (rows: readonly { id: string }[]) => rows.map((row) => row.id);
+
+const RANGE_CHECKS = CHECKS.filter((row) => row.type === 'range');
 
 const segment = (name: string, most: number) =>
   J.number().min(0.05).max(most).label(name).messages({
@@ -43,6 +52,7 @@ const history = J.object({
   what: oneOf(HISTORY_KINDS).required(),
   region: oneOf(REGIONS),
   side: maybeSide(),
+  note: J.string().trim().max(80).label('habit'),
 });
 
 const clearance = J.object({
@@ -59,6 +69,39 @@ const consent = J.object({
   wording: J.string().max(40).required(),
   guardian: J.string().trim().min(2).max(120).allow(null).required().label('guardian'),
 });
+
+const homePractice = J.object({
+  kit: J.array()
+    .items(oneOf(idsOf(KIT)))
+    .unique()
+    .required(),
+  minutes: J.number().integer().min(1).max(120).allow(null).required().label('minutes a day'),
+  days: J.array().items(oneOf(WEEKDAYS)).unique().required(),
+});
+
+const meanAndSd = (what: string) =>
+  J.array()
+    .ordered(
+      J.number().min(-60).max(300).required().label(`mean of ${what}`),
+      J.number().greater(0).max(100).required().label(`spread of ${what}`),
+    )
+    .required();
+
+/** The two means of a norm may not be the same: nothing could be told from them. */
+const norm = J.object({
+  usual: meanAndSd('usual'),
+  restricted: meanAndSd('restricted'),
+  sem: J.number().greater(0).max(60).required().label('measuring error'),
+}).custom((input: NormEdit, helpers) =>
+  input.usual[0] === input.restricted[0]
+    ? helpers.message({ custom: 'usual and restricted must differ' })
+    : input,
+);
+
+/** Norms by check, for checks that have one. */
+export const normsSchema = J.object(
+  Object.fromEntries(RANGE_CHECKS.map(({ id }) => [id, norm])),
+).default({});
 
 interface MeasuredClient {
   readonly heightM: number;
@@ -118,6 +161,12 @@ export const clientSchema = J.object({
   setups: J.object(Object.fromEntries(PATTERNS.map((pattern) => [pattern, setupSchema]))).default(
     {},
   ),
+  // An app from before these were there wrote clients without them: what it kept is not refused.
+  goal: J.string().trim().max(300).allow('').default('').label('goal'),
+  approach: oneOf(idsOf(APPROACHES)).default(DEFAULT_APPROACH),
+  footwear: oneOf([...SHOES, null]).default(null),
+  home: homePractice.default(NO_HOME),
+  norms: normsSchema,
 })
   .custom(plausible)
   .custom(withSetups as never)

@@ -1,13 +1,17 @@
 import { FAULTS, oneFault, type FaultRow } from '../knowledge/faults';
 import { GRADES, PHASES, REGIONS } from '../knowledge/patterns';
+import { PHRASES } from '../knowledge/phrases';
 import { PROBES } from '../knowledge/probes';
 import { ARMS, HANDS, LOAD_PLACES, SHOES, TEMPOS } from '../knowledge/setup';
 import { PAIN_KINDS } from '../trace/caseFile';
+import { MEASURE_UNITS, MEASURES } from '../recording/measures';
+import { RECORDING_VIEWS } from '../recording/recording';
 import { RATINGS } from '../visit/records';
 import { id, instant, J, maybeSide, oneOf, side } from './joi';
 
 const FAULT_IDS = FAULTS.map((row) => row.id);
-const CLEAR_KEYS = (FAULTS as readonly FaultRow[]).flatMap(({ id: fault, sided }) =>
+/** Every fault that can be looked for in vain, on both sides or on one. */
+export const CLEAR_KEYS = (FAULTS as readonly FaultRow[]).flatMap(({ id: fault, sided }) =>
   sided === 'none' ? [fault] : [fault, `${fault}@left`, `${fault}@right`],
 );
 
@@ -20,6 +24,7 @@ export const setupSchema = J.object({
   frontFootLiftMm: J.number().min(0).max(500),
   front: side(),
   stepCm: J.number().min(10).max(160).label('step'),
+  oneLeg: side(),
   arms: oneOf(ARMS).required(),
   hands: oneOf(HANDS).required(),
   load: J.object({
@@ -83,6 +88,42 @@ function notBoth(
   return both ? helpers.message({ custom: `${both.fault} is both seen and clear` }) : look;
 }
 
+const repSeconds = () => J.number().min(0).max(120).allow(null).required();
+const rep = J.object({
+  downS: repSeconds().label('seconds down'),
+  upS: repSeconds().label('seconds up'),
+});
+
+const note = J.object({
+  phrase: oneOf(PHRASES.map((row) => row.id)).required(),
+  phase: oneOf(PHASES).required(),
+  on: instant().required(),
+});
+
+const hold = J.object({
+  runningSince: instant().allow(null).required(),
+  heldS: J.number().min(0).max(3600).required().label('seconds held'),
+});
+
+const keptRecording = J.object({
+  id: id(),
+  on: instant().required(),
+  view: oneOf(RECORDING_VIEWS).required(),
+  repetitions: J.number().integer().min(0).max(10_000).required(),
+  measures: J.array()
+    .items(
+      J.object({
+        measure: oneOf(MEASURES.map((row) => row.id)).required(),
+        side: maybeSide().required(),
+        unit: oneOf(MEASURE_UNITS).required(),
+        mean: J.number().required(),
+        sd: J.number().min(0).allow(null).required(),
+      }),
+    )
+    .max(80)
+    .required(),
+});
+
 export const lookSchema = J.object({
   id: id(),
   clientId: id(),
@@ -93,6 +134,11 @@ export const lookSchema = J.object({
   clear: J.array().items(oneOf(CLEAR_KEYS)).unique().max(80).required(),
   pain: J.array().items(pain).max(40).required(),
   rating: oneOf([...RATINGS, null]).required(),
+  // An app from before these were there wrote looks without them: what it kept is not refused.
+  reps: J.array().items(rep).max(500).default([]),
+  notes: J.array().items(note).max(100).default([]),
+  hold: hold.allow(null).default(null),
+  recordings: J.array().items(keptRecording).max(20).default([]),
   startedOn: instant().required(),
 }).custom(notBoth as never);
 

@@ -5,6 +5,7 @@ import { LENGTH_TO_HEIGHT, LIMB_NAMES } from '../body/segmentTable';
 import { PATTERNS, type Pattern } from '../knowledge/patterns';
 import { ARMS, HANDS, LOAD_PLACES } from '../knowledge/setup';
 import { MOST_TUCK_DEG, type LimitsDeg } from '../solver/limits';
+import { FIT_AIMS, fitAimsOf, type FitAim } from '../solver/fit';
 import type { StanceSetup } from '../solver/stance';
 import { J, oneOf, side } from './joi';
 import { parse, type Parsed, type Problem } from './problems';
@@ -19,14 +20,14 @@ export interface PostureInput {
   /** Asked depth, for `settle`. */
   readonly thighDeg?: number;
   readonly trunkLeanDeg?: number;
-  readonly aim?: { readonly for: string; readonly thighDeg: number };
+  readonly aim?: FitAim;
 }
 
 const lengthM = () => J.number().greater(0).max(2.5);
-const both = (schema: ReturnType<typeof J.number>) =>
+export const both = (schema: ReturnType<typeof J.number>) =>
   J.object({ left: schema.required(), right: schema.required() });
 
-const segments = J.object(
+export const segmentsSchema = J.object(
   Object.fromEntries(
     Object.keys(LENGTH_TO_HEIGHT).map((name) => [
       name,
@@ -74,7 +75,7 @@ const postureSchema = J.object({
   body: J.object({
     heightM: J.number().min(0.9).max(2.4).required(),
     massKg: J.number().min(20).max(350).required(),
-    segments: segments.default({}),
+    segments: segmentsSchema.default({}),
   }).required(),
   setup: setup.required(),
   limits: J.object({ left: sideLimits.default({}), right: sideLimits.default({}) }).default({}),
@@ -82,8 +83,9 @@ const postureSchema = J.object({
   thighDeg: deg(-60, 88),
   trunkLeanDeg: deg(0, 90),
   aim: J.object({
-    for: oneOf(['depth', 'upright', 'knees', 'hips']).required(),
-    thighDeg: deg(-60, 88).required(),
+    for: oneOf(FIT_AIMS).required(),
+    thighDeg: deg(-60, 88),
+    trunkLeanDeg: deg(0, 90),
   }),
 }).unknown(true);
 
@@ -118,6 +120,24 @@ function loadProblems({ setup: { load }, body }: Raw): Problem[] {
   return [{ path: 'setup.load.kg', message: `${load.kg} kg is more than three times the body` }];
 }
 
+/** An aim counts its depth as its pattern does. */
+function aimProblems({ aim, pattern }: Raw): Problem[] {
+  if (!aim) return [];
+  const wanted = pattern === 'hinge' ? 'trunkLeanDeg' : 'thighDeg';
+  const other = pattern === 'hinge' ? 'thighDeg' : 'trunkLeanDeg';
+  const problems: Problem[] = [];
+  if (!(wanted in aim))
+    problems.push({
+      path: `aim.${wanted}`,
+      message: `how deep the ${pattern} shall go is missing`,
+    });
+  if (other in aim)
+    problems.push({ path: `aim.${other}`, message: `a ${pattern} counts its depth as ${wanted}` });
+  if (!fitAimsOf(pattern).includes(aim.for))
+    problems.push({ path: 'aim.for', message: `a ${pattern} cannot be fitted for "${aim.for}"` });
+  return problems;
+}
+
 /** Reads unknown input for the posture solver; every problem with its path. */
 export function parsePostureInput(input: unknown): Parsed<PostureInput> {
   const read = parse<Raw>(postureSchema, input);
@@ -131,6 +151,7 @@ export function parsePostureInput(input: unknown): Parsed<PostureInput> {
     })),
     ...crossedLimits(raw),
     ...loadProblems(raw),
+    ...aimProblems(raw),
   ];
   if (problems.length > 0) return { status: 'bad', problems };
   return { status: 'ok', value: { ...raw, body: bodyOf(heightM, massKg, taped) } };

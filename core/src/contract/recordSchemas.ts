@@ -3,6 +3,7 @@ import type { RecordKind } from '../visit/records';
 import { checkSchema } from './checkSchema';
 import { clientSchema } from './clientSchema';
 import { lookSchema, probeSchema } from './lookSchemas';
+import { imageSchema, pictureSchema } from './pictureSchemas';
 import { drillSchema, visitSchema } from './visitSchemas';
 
 /** What the API takes for each kind of record. */
@@ -13,4 +14,6 @@ export const RECORD_SCHEMAS: Readonly<Record<RecordKind, Joi.ObjectSchema>> = {
   probes: probeSchema,
   checks: checkSchema,
   drills: drillSchema,
+  pictures: pictureSchema,
+  images: imageSchema,
 };

@@ -1,8 +1,31 @@
+import { CAUSES } from '../knowledge/causes';
 import { DRILLS } from '../knowledge/drills';
 import { PATTERNS } from '../knowledge/patterns';
 import { REFER_QUESTIONS } from '../knowledge/refer';
-import { STEPS } from '../visit/records';
+import { STEPS, VISIT_OPINIONS } from '../visit/records';
 import { id, instant, J, maybeSide, oneOf } from './joi';
+
+const about = {
+  cause: oneOf(CAUSES.map((row) => row.id)).required(),
+  side: maybeSide().required(),
+};
+const probability = () => J.number().min(0).max(1).required();
+
+const opinion = J.object({
+  ...about,
+  says: oneOf(VISIT_OPINIONS).required(),
+  why: J.string().trim().min(2).max(300).required().label('why'),
+  on: instant().required(),
+  byFindings: probability(),
+});
+
+const traced = J.object({
+  on: instant().required(),
+  causes: J.array()
+    .items(J.object({ ...about, p: probability(), byFindings: probability() }))
+    .max(40)
+    .required(),
+});
 
 export const visitSchema = J.object({
   id: id(),
@@ -25,6 +48,10 @@ export const visitSchema = J.object({
     .required(),
   minutes: J.number().min(1).max(120).required().label('minutes'),
   next: oneOf(['training', 'rest']).required(),
+  // An app from before these were there wrote visits without them: what it kept is not refused.
+  opinions: J.array().items(opinion).max(200).default([]),
+  traced: traced.allow(null).default(null),
+  extra: J.object().unknown(true).allow(null).default(null),
 });
 
 export const drillSchema = J.object({

@@ -12,19 +12,38 @@ export interface RangeNorm {
   readonly most: number;
 }
 
-export type FeltWhere =
-  | 'front'
-  | 'belly'
-  | 'behind-knee'
-  | 'calf-deep'
-  | 'sit-bone'
-  | 'line'
-  | 'closing-side'
-  | 'inner-knee'
-  | 'buttock'
-  | 'hamstring'
-  | 'back'
-  | 'nowhere';
+/** Where the end of a check can be felt. */
+export const FELT = [
+  'front',
+  'belly',
+  'behind-knee',
+  'calf-deep',
+  'sit-bone',
+  'line',
+  'closing-side',
+  'inner-knee',
+  'buttock',
+  'hamstring',
+  'back',
+  'nowhere',
+] as const;
+export type FeltWhere = (typeof FELT)[number];
+
+/** As it is said after "felt". */
+export const FELT_WORDS: Readonly<Record<FeltWhere, string>> = {
+  front: 'in front',
+  belly: 'in the belly of the muscle',
+  'behind-knee': 'behind the knee',
+  'calf-deep': 'deep in the calf',
+  'sit-bone': 'at the sit bone',
+  line: 'as a line of pull',
+  'closing-side': 'on the closing side',
+  'inner-knee': 'inside the knee',
+  buttock: 'in the buttock',
+  hamstring: 'in the hamstrings',
+  back: 'in the back',
+  nowhere: 'nowhere',
+};
 
 /** Ways in which one check can be taken. */
 export type CheckMode = 'passive' | 'active' | 'braced';
@@ -37,6 +56,8 @@ interface CheckBase {
   readonly minutes: number;
   readonly felt: readonly FeltWhere[];
   readonly asksPinch?: boolean;
+  /** Asked at the end of another check, and only there. */
+  readonly after?: string;
 }
 
 export interface RangeCheck extends CheckBase {
@@ -88,6 +109,7 @@ export const CHECKS = [
     name: 'Where the ankle stops',
     how: 'At the end of the knee-bent measure: where does the client feel the stop?',
     minutes: 0.3,
+    after: 'ankle-bend-knee-bent',
     felt: [],
     results: ['nowhere', 'front', 'back'],
     resultWords: ['nowhere', 'in front', 'at the back'],
@@ -348,6 +370,15 @@ export const CHECKS = [
     braced: false,
   },
 ] as const satisfies readonly CheckRow[];
+
+/** Checks that are worked out from others, and so are never taken nor read from a file. */
+export const DERIVED_CHECKS = [
+  {
+    id: 'hip-bend-knee-straight-vs-bent',
+    name: 'Hip bend, knee straight against bent',
+    from: ['straight-leg-raise', 'hip-bend'],
+  },
+] as const;
 
 export type CheckId = (typeof CHECKS)[number]['id'];
 

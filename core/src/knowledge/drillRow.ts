@@ -1,5 +1,6 @@
 import type { CauseId } from './causes';
 import type { FlagId } from './flags';
+import type { Kit } from './kit';
 import type { Pattern } from './patterns';
 
 export const FAMILIES = [
@@ -29,8 +30,6 @@ export type Dose =
     }
   | { readonly by: 'hold'; readonly seconds: number; readonly sets: number }
   | { readonly by: 'breaths'; readonly breaths: number; readonly sets: number };
-
-export type Kit = 'post' | 'wedge' | 'band' | 'wall' | 'mat' | 'weight';
 
 export interface DrillRow {
   readonly id: string;

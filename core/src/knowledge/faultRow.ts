@@ -1,4 +1,5 @@
 import type { Pattern, Phase, View, Zone } from './patterns';
+import type { Setup } from './setup';
 
 /**
  * How a fault lies on the body: `limb` belongs to one side, `toward` is a direction the whole
@@ -27,8 +28,20 @@ export interface FaultRow {
   readonly cue: string;
   /** Set-up without which the fault cannot be seen. */
   readonly needs?: 'load' | 'overhead';
+  /** Patterns in which it can be seen as well, done on one leg. */
+  readonly onOneLeg?: readonly Pattern[];
 }
 
 export const DOWN_BOTTOM: readonly Phase[] = ['down', 'bottom'];
 export const DOWN_BOTTOM_UP: readonly Phase[] = ['down', 'bottom', 'up'];
 export const FRONTAL: readonly View[] = ['back', 'front'];
+
+/** Whether a fault can be seen in this pattern under this set-up. */
+export const canBeSeen = (
+  { patterns, onOneLeg, needs }: FaultRow,
+  pattern: Pattern,
+  { oneLeg, load, arms }: Pick<Setup, 'oneLeg' | 'load' | 'arms'>,
+): boolean =>
+  (patterns.includes(pattern) || (oneLeg !== undefined && (onOneLeg ?? []).includes(pattern))) &&
+  (needs !== 'load' || load.at !== 'none') &&
+  (needs !== 'overhead' || arms === 'overhead');

@@ -147,6 +147,7 @@ export const FAULTS_OF_LEGS = [
   {
     id: 'knee-wobbles',
     patterns: ['lunge', 'split'],
+    onOneLeg: ['squat', 'hinge'],
     phases: DOWN_BOTTOM_UP,
     views: FRONTAL,
     zone: 'knee',

@@ -133,6 +133,7 @@ export const FAULTS_OF_TRUNK = [
   {
     id: 'pelvis-drops',
     patterns: ['lunge', 'split'],
+    onOneLeg: ['squat', 'hinge'],
     phases: DOWN_BOTTOM_UP,
     views: FRONTAL,
     zone: 'hips',

@@ -23,6 +23,8 @@ export interface Setup {
   /** The foot in front, in a lunge or split, and how far its ankle is ahead of the other. */
   front?: Side;
   stepCm?: number;
+  /** The leg that is stood on, in a squat or hinge on one leg. */
+  oneLeg?: Side;
   arms: (typeof ARMS)[number];
   hands: (typeof HANDS)[number];
   load: { at: (typeof LOAD_PLACES)[number]; kg: number };

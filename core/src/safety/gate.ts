@@ -21,7 +21,7 @@ export type Gate =
       readonly reasons: readonly BlockReason[];
     };
 
-type GateFile = Pick<ClientFile, 'client' | 'visits' | 'looks'>;
+type GateFile = Pick<ClientFile, 'client' | 'visits' | 'looks' | 'checks'>;
 
 /** Positive answers of all visits that nobody has cleared since. */
 function openReports({ client, visits }: GateFile, visitId: string): BlockReason[] {
@@ -46,9 +46,16 @@ function openReports({ client, visits }: GateFile, visitId: string): BlockReason
 }
 
 /** When the questions were last asked in this visit, and when pain was last reported in it. */
-function lastTimes({ visits, looks }: GateFile, visitId: string): { asked: string; pain: string } {
+function lastTimes(
+  { visits, looks, checks }: GateFile,
+  visitId: string,
+): { asked: string; pain: string } {
   const asks = visits.find((visit) => visit.id === visitId)?.asks ?? [];
-  const pains = looks.filter((look) => look.visitId === visitId).flatMap((look) => look.pain);
+  const here = (one: { visitId: string }) => one.visitId === visitId;
+  const pains = [
+    ...looks.filter(here).flatMap((look) => look.pain),
+    ...checks.filter(here).flatMap(({ pain }) => (pain ? [pain] : [])),
+  ];
   const latest = (times: string[]) => times.reduce((a, b) => (a > b ? a : b), '');
   return {
     asked: latest(asks.map((ask) => ask.on)),

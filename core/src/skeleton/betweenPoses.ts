@@ -33,6 +33,7 @@ export function betweenPoses(a: Pose, b: Pose, t: number): Pose {
     roll: mixed(a.roll, b.roll, t),
     turn: mixed(a.turn, b.turn, t),
     spine: mixed(a.spine, b.spine, t),
+    twist: mixed(a.twist ?? 0, b.twist ?? 0, t),
     head: mixed(a.head, b.head, t),
     legs: both((pose, side) => pose.legs[side]),
     arms: both((pose, side) => pose.arms[side]),
@@ -44,6 +45,7 @@ export const mirroredPose = (pose: Pose): Pose => ({
   ...pose,
   roll: -pose.roll,
   turn: -pose.turn,
+  twist: -(pose.twist ?? 0),
   legs: { left: pose.legs.right, right: pose.legs.left },
   arms: { left: pose.arms.right, right: pose.arms.left },
 });

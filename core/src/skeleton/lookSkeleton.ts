@@ -1,10 +1,12 @@
 import type { Body } from '../body/body';
 import type { Pattern, Phase } from '../knowledge/patterns';
 import type { Setup } from '../knowledge/setup';
+import { signOf } from '../sides/side';
 import { askSettle, problemFrom } from '../solver/ask';
 import { orUsual } from '../solver/usualRanges';
 import type { SeenFault } from '../trace/caseFile';
 import { observedAim } from './observedAim';
+import { onOneLeg } from './onOneLeg';
 import { poseSkeleton } from './poseSkeleton';
 import { onePose } from './poses';
 import type { Skeleton } from './skeleton';
@@ -20,6 +22,8 @@ export interface SeenMoment {
 
 /** Standing to begin a hinge; feet close together leave the legs a little short of straight. */
 const SOFT_KNEES: SquatAim = { thighDeg: 83, shinLeanDeg: 5 };
+
+const ONE_LEG = { stanceCm: 10, thighDeg: 26, shiftM: 0.035 } as const;
 
 type Depth = { readonly thighDeg: number } | { readonly trunkLeanDeg: number };
 
@@ -65,8 +69,26 @@ function depthsOf({ pattern, phase, faults }: SeenMoment): Depth[] {
  * the others where a usual body of these lengths would stand in this set-up.
  */
 export function lookSkeleton(body: Body, setup: Setup, moment: SeenMoment): Skeleton {
-  const { pattern, phase, faults } = moment;
-  if (pattern === 'squat') return skeletonOf(squatPosture(body, setup, observedAim(phase, faults)));
+  const { oneLeg } = setup;
+  if (!oneLeg) return onBothLegs(body, setup, moment);
+  const close = { ...setup, stanceCm: ONE_LEG.stanceCm };
+  return onOneLeg(onBothLegs(body, close, moment), oneLeg, moment.pattern);
+}
+
+/** On one leg nobody goes far down, and the hips come over the foot that carries. */
+function squatAim({ phase, faults }: SeenMoment, { oneLeg }: Setup): SquatAim {
+  const aim = observedAim(phase, faults);
+  if (!oneLeg) return aim;
+  return {
+    ...aim,
+    thighDeg: Math.max(aim.thighDeg, ONE_LEG.thighDeg),
+    shiftM: (aim.shiftM ?? 0) + signOf(oneLeg) * ONE_LEG.shiftM,
+  };
+}
+
+function onBothLegs(body: Body, setup: Setup, moment: SeenMoment): Skeleton {
+  const { pattern, phase } = moment;
+  if (pattern === 'squat') return skeletonOf(squatPosture(body, setup, squatAim(moment, setup)));
   const limits = orUsual({}, pattern);
   const question = { pattern, body, setup, limits, tuckDeg: 0 };
   for (const depth of depthsOf(moment)) {

@@ -8,6 +8,8 @@ export interface LegPose {
   readonly open: number;
   readonly turnOut: number;
   readonly knee: number;
+  /** Shin and foot turned under the thigh, outward. */
+  readonly shinTurn: number;
   /** Foot up toward the shin; negative pointed. */
   readonly ankle: number;
   /** Toes up against the foot. */
@@ -36,6 +38,8 @@ export interface Pose {
   readonly turn: number;
   /** Trunk bent forward against the pelvis, head against the trunk. */
   readonly spine: number;
+  /** Chest turned to the left on the pelvis. */
+  readonly twist?: number;
   readonly head: number;
   readonly legs: Readonly<Record<Side, LegPose>>;
   readonly arms: Readonly<Record<Side, ArmPose>>;
@@ -54,6 +58,7 @@ export const POSE_LIMITS: Readonly<{
     // In a floor sit the pelvis and the knee give a part of what is drawn here as the hip's.
     turnOut: [-85, 88],
     knee: [0, 155],
+    shinTurn: [-40, 50],
     ankle: [-60, 45],
     toes: [-30, 85],
   },
@@ -66,9 +71,20 @@ export const POSE_LIMITS: Readonly<{
   },
 };
 
-const STRAIGHT_LEG: LegPose = { hip: 0, open: 3, turnOut: 8, knee: 3, ankle: 2, toes: 0 };
+const STRAIGHT_LEG: LegPose = {
+  hip: 0,
+  open: 3,
+  turnOut: 8,
+  knee: 3,
+  shinTurn: 0,
+  ankle: 2,
+  toes: 0,
+};
 const HANGING_ARM: ArmPose = { raise: 4, out: 8, elbow: 12, turnOut: 0, wrist: 0 };
 
 export const leg = (part: Partial<LegPose>): LegPose => ({ ...STRAIGHT_LEG, ...part });
 export const arm = (part: Partial<ArmPose>): ArmPose => ({ ...HANGING_ARM, ...part });
 export const both = <T>(one: T): Readonly<Record<Side, T>> => ({ left: one, right: one });
+
+/** A trunk that stands straight over its pelvis. */
+export const UPRIGHT = { lean: 0, roll: 0, turn: 0, spine: 0, head: 0 } as const;

@@ -41,12 +41,20 @@ function limbFrame(from: Frame, side: Side, forward: number, open: number, turnO
 const down = (from: Vec3, frame: Frame, lengthM: number): Vec3 =>
   add(from, scale(frame.up, -lengthM));
 
-function legOf(body: Body, pelvis: Vec3, frame: Frame, pose: LegPose, side: Side): LegPoints {
+/** One leg of a pose, hung on a pelvis. */
+export function legOf(
+  body: Body,
+  pelvis: Vec3,
+  frame: Frame,
+  pose: LegPose,
+  side: Side,
+): LegPoints {
   const { thighM, shankM, footM, ankleHeightM } = body.sides[side];
   const hip = add(pelvis, scale(frame.left, (signOf(side) * body.hipWidthM) / 2));
   const thigh = limbFrame(frame, side, pose.hip, pose.open, pose.turnOut);
   const knee = down(hip, thigh, thighM);
-  const shank = turnFrame(thigh, thigh.left, pose.knee);
+  const bent = turnFrame(thigh, thigh.left, pose.knee);
+  const shank = turnFrame(bent, bent.up, signOf(side) * pose.shinTurn);
   const ankle = down(knee, shank, shankM);
   const foot = turnFrame(shank, shank.left, -pose.ankle);
   const toes = turnFrame(foot, foot.left, -pose.toes);
@@ -62,7 +70,7 @@ function legOf(body: Body, pelvis: Vec3, frame: Frame, pose: LegPose, side: Side
     footForward: foot.forward,
     footUp: foot.up,
     toeForward: toes.forward,
-    hinge: shank.left,
+    hinge: bent.left,
   };
 }
 
@@ -79,7 +87,8 @@ function armOf(body: Body, chest: Vec3, frame: Frame, pose: ArmPose, side: Side)
 
 function placed(body: Body, pose: Pose, pelvis: Vec3): Skeleton {
   const frame = pelvisFrame(pose);
-  const trunk = turnFrame(frame, frame.left, pose.spine);
+  const bent = turnFrame(frame, frame.left, pose.spine);
+  const trunk = turnFrame(bent, bent.up, pose.twist ?? 0);
   const head = turnFrame(trunk, trunk.left, pose.head);
   const chest = add(pelvis, scale(trunk.up, body.trunkM));
   const both = <T>(of: (side: Side) => T) =>

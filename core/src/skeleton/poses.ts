@@ -1,9 +1,8 @@
-import { arm, both, leg, type Pose } from './pose';
+import { arm, both, leg, UPRIGHT, type Pose } from './pose';
+import { POSES_OF_CHECKS } from './posesOfChecks';
 
-const UPRIGHT = { lean: 0, roll: 0, turn: 0, spine: 0, head: 0 } as const;
-
-/** Poses that drills and checks are shown in. A new one is one row. */
-export const POSES = [
+/** Poses that drills are shown in; those of checks alone have a table of their own. */
+const POSES_OF_DRILLS = [
   {
     id: 'standing',
     words: 'Standing upright',
@@ -168,6 +167,9 @@ export const POSES = [
     arms: both(arm({})),
   },
 ] as const satisfies readonly Pose[];
+
+/** Poses that drills and checks are shown in. A new one is one row. */
+export const POSES = [...POSES_OF_DRILLS, ...POSES_OF_CHECKS] as const;
 
 export type PoseId = (typeof POSES)[number]['id'];
 

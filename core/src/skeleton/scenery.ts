@@ -5,10 +5,10 @@ import type { Pose } from './pose';
 import type { Skeleton } from './skeleton';
 
 /** What a pose leans on. */
-export const SCENERIES = ['wall', 'door-frame'] as const;
+export const SCENERIES = ['wall', 'door-frame', 'seat', 'couch'] as const;
 export type Scenery = (typeof SCENERIES)[number];
 
-/** An upright face, as its corners in metres. */
+/** An upright face, or the edges of a block drawn in one line, as corners in metres. */
 export type Face = readonly Vec3[];
 
 const WALL = { halfWidthM: 0.55, heightM: 2 } as const;
@@ -33,9 +33,47 @@ function doorFrame({ legs }: Skeleton): Face {
   return upright(raised[0], raised[1], FRAME.halfWidthM, FRAME.heightM);
 }
 
+/** The edges of a block between two corners, so that it has an outline from every side. */
+const block = ([x0, y0]: readonly number[], [x1, y1, z]: readonly number[]): Face => [
+  [x0, y0, 0],
+  [x0, y0, z],
+  [x0, y1, z],
+  [x0, y1, 0],
+  [x1, y1, 0],
+  [x1, y1, z],
+  [x0, y1, z],
+  [x1, y1, z],
+  [x1, y0, z],
+  [x0, y0, z],
+];
+
+const SEAT = { halfWidthM: 0.24, ahead: 0.55, behindM: 0.16 } as const;
+const COUCH = { halfWidthM: 0.34, beyondHeadM: 0.1, pastHipM: 0.05 } as const;
+/** From the middle of a lying or sitting pelvis down to what carries it, in shares of height. */
+const UNDER_PELVIS = { lying: 0.062, sitting: 0.055 } as const;
+
+/** Under the buttocks and half of the thighs. */
+function seat({ pelvis, legs, body }: Skeleton): Face {
+  const knee = Math.max(legs.left.knee[0], legs.right.knee[0]);
+  const front = pelvis[0] + SEAT.ahead * (knee - pelvis[0]);
+  const top = pelvis[2] - UNDER_PELVIS.sitting * body.heightM;
+  return block([pelvis[0] - SEAT.behindM, -SEAT.halfWidthM], [front, SEAT.halfWidthM, top]);
+}
+
+/** Under the trunk and head, ending at the hips: a leg can hang over its edge. */
+function couch({ pelvis, headTop, body }: Skeleton): Face {
+  const top = pelvis[2] - UNDER_PELVIS.lying * body.heightM;
+  return block(
+    [headTop[0] - COUCH.beyondHeadM, -COUCH.halfWidthM],
+    [pelvis[0] + COUCH.pastHipM, COUCH.halfWidthM, top],
+  );
+}
+
 const FACES: Readonly<Record<Scenery, (skeleton: Skeleton) => Face>> = {
   wall,
   'door-frame': doorFrame,
+  seat,
+  couch,
 };
 
 /** What the body leans on in a pose; null where it leans on nothing. */

@@ -12,7 +12,7 @@ import {
   type SideLimits,
   type SideLimitsDeg,
 } from './limits';
-import { problemOf, withLimits, type PostureProblem } from './problem';
+import { problemOf, underLimits, type PostureProblem } from './problem';
 import { stanceOf, type StanceSetup } from './stance';
 import { usualRangesOf } from './usualRanges';
 import { depthCm } from './depthCm';
@@ -122,15 +122,13 @@ const OTHER_THAN_RANGE: readonly Part[] = ['proportions', 'set-up'];
 
 /** The problem with some parts as the client has them; body and stance are set up once each. */
 function problemsOf(input: AttributionInput): (own: ReadonlySet<Part>) => PostureProblem {
-  const bases = new Map<string, PostureProblem>();
+  const bases = new Map<string, (limits: Limits) => PostureProblem>();
   const limitsWith = limitsFor(input);
   return (own) => {
     const key = OTHER_THAN_RANGE.filter((part) => own.has(part)).join();
-    const base = bases.get(key);
-    if (base) return withLimits(base, limitsWith(own));
-    const first = standing(input, own, limitsWith(own));
-    bases.set(key, first);
-    return first;
+    const base = bases.get(key) ?? underLimits(standing(input, own, limitsWith(own)));
+    bases.set(key, base);
+    return base(limitsWith(own));
   };
 }
 

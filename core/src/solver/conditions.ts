@@ -1,6 +1,6 @@
 import { radOfDeg } from '../numeric/angle';
 import { SIDES, type MaybeSide, type Side } from '../sides/side';
-import type { SideLimits } from './limits';
+import type { Limits, SideLimits } from './limits';
 import type { ProblemParts } from './problem';
 import type { PostureSlopes } from './slopes';
 import type { PostureState } from './state';
@@ -246,18 +246,41 @@ function wholeConditions(problem: ProblemParts): Condition[] {
   ];
 }
 
-/** All that must hold of a posture of this problem, besides balance. */
-export function conditionsOf(problem: ProblemParts): Condition[] {
-  const { body, stance, limits, feet } = problem;
-  const sided = SIDES.flatMap((side) => [
+/** What must hold of one leg. */
+function legConditions(
+  { body, stance, feet }: ProblemParts,
+  side: Side,
+  limits: SideLimits,
+  tuckRad: number,
+): Condition[] {
+  return [
     legLength(side, stance.pattern === 'hinge' ? LONGEST_SOFT : LONGEST),
-    ...jointConditions(side, limits.sides[side], limits.tuckRad),
-    ...twoJointConditions(side, limits.sides[side], limits.tuckRad),
-    ...(feet[side].rises ? rearConditions(side, limits.sides[side]) : []),
+    ...jointConditions(side, limits, tuckRad),
+    ...twoJointConditions(side, limits, tuckRad),
+    ...(feet[side].rises ? rearConditions(side, limits) : []),
     ...(stance.post ? [hipsBehind(side, body.sides[side].thighM)] : []),
     ...(stance.pattern === 'hinge' ? softKnee(side) : []),
-  ]);
-  return [...sided, ...wholeConditions(problem)];
+  ];
+}
+
+/**
+ * All that must hold of a posture under some limits, besides balance. A leg's conditions are made
+ * once for its limits: many problems of one body differ in one side alone.
+ */
+export function conditionsUnder(problem: ProblemParts): (limits: Limits) => Condition[] {
+  const whole = wholeConditions(problem);
+  const made = new Map<SideLimits, { readonly tuckRad: number; readonly leg: Condition[] }>();
+  const legOf = (side: Side, limits: SideLimits, tuckRad: number): Condition[] => {
+    const known = made.get(limits);
+    if (known?.tuckRad === tuckRad && known.leg[0].side === side) return known.leg;
+    const leg = legConditions(problem, side, limits, tuckRad);
+    made.set(limits, { tuckRad, leg });
+    return leg;
+  };
+  return ({ sides, tuckRad }) => [
+    ...SIDES.flatMap((side) => legOf(side, sides[side], tuckRad)),
+    ...whole,
+  ];
 }
 
 /** Limits that a joint or muscle of the client sets, as against balance and the floor. */

@@ -1,11 +1,12 @@
 import type { Side } from '../sides/side';
-import { deepest, NOTHING_KNOWN, type Deepest, type Known } from './deepest';
+import { howDeep, NOTHING_KNOWN, type HowDeep, type Known } from './howDeep';
 import { patternDepth } from './depth';
 import { SAME_DEPTH } from './lowest';
 import type { PostureProblem } from './problem';
 import { squareReaches } from './square';
 import type { PostureState } from './state';
-import type { Valley } from './valleys';
+import type { Valley, Valleys } from './valleys';
+import { mix3, type Row } from './variables';
 
 /** A family of problems: one for each set of parts that are taken as the client has them. */
 export interface PartsFamily {
@@ -16,7 +17,7 @@ export interface PartsFamily {
   readonly narrows: (part: number) => boolean;
 }
 
-type Reached = Extract<Deepest, { status: 'reached' }>;
+type Reached = Extract<HowDeep, { status: 'reached' }>;
 
 /** Rounding that a posture may be over a limit by and still serve for a narrower problem. */
 const HELD = 1e-9;
@@ -40,12 +41,13 @@ function holdsInBest({ conditions }: PostureProblem, state: PostureState): boole
  *
  * @param onWorked called after each set, with how many are done
  */
-export function depthsOfSets(family: PartsFamily, onWorked: (done: number) => void): Deepest[] {
-  const answers: Deepest[] = [];
+export function depthsOfSets(family: PartsFamily, onWorked: (done: number) => void): HowDeep[] {
+  const answers: HowDeep[] = [];
   // Counting up, every set comes after all that lack one of its members.
   for (let members = 0; members < 1 << family.count; members++) {
     const lacking = (narrows: boolean) => setsLacking(family, members, narrows, answers);
-    answers.push(narrowed(family.problemOf(members), lacking(true), lacking(false)));
+    const expected = (side: Side) => expectedEntry(family, members, side, answers);
+    answers.push(narrowed(family.problemOf(members), lacking(true), lacking(false), expected));
     onWorked(answers.length);
   }
   return answers;
@@ -56,9 +58,9 @@ function setsLacking(
   { count, narrows }: PartsFamily,
   members: number,
   narrowing: boolean,
-  answers: readonly Deepest[],
-): Deepest[] {
-  const sets: Deepest[] = [];
+  answers: readonly HowDeep[],
+): HowDeep[] {
+  const sets: HowDeep[] = [];
   for (let part = 0; part < count; part++)
     if (members & (1 << part) && narrows(part) === narrowing)
       sets.push(answers[members & ~(1 << part)]);
@@ -67,37 +69,65 @@ function setsLacking(
 
 function narrowed(
   problem: PostureProblem,
-  wider: readonly Deepest[],
-  beside: readonly Deepest[],
-): Deepest {
+  wider: readonly HowDeep[],
+  beside: readonly HowDeep[],
+  expected: (side: Side) => Row | null,
+): HowDeep {
   // What stops a wider set altogether stops this one too.
   const stopped = wider.find(({ status }) => status === 'impossible');
   if (stopped) return stopped;
   const reached = wider as readonly Reached[];
-  const known = entriesFrom(
-    beside,
-    knownFrom(
-      problem,
-      reached.map((one) => one.known),
-    ),
+  const told = knownFrom(
+    problem,
+    reached.map((one) => one.known),
   );
+  const known = { ...told, valleys: entriesFrom(beside, told.valleys, expected) };
   const same = reached.find((one) => isStillDeepest(problem, one, known));
-  return same ? { ...same, known } : deepest(problem, known);
+  return same ? { ...same, known } : howDeep(problem, known);
 }
 
 /** Another body or stance says nothing of the depth, but where its valleys are. */
-function entriesFrom(beside: readonly Deepest[], known: Known): Known {
-  const other = beside.find((one) => one.status === 'reached');
-  if (!other) return known;
+function entriesFrom(
+  beside: readonly HowDeep[],
+  valleys: Valleys,
+  expected: (side: Side) => Row | null,
+): Valleys {
+  const other = beside.find((one) => one.status === 'reached')?.known.valleys;
   const entry = (side: Side): Valley => ({
-    ...known.valleys[side],
-    near: known.valleys[side].near ?? other.known.valleys[side].near,
+    ...valleys[side],
+    near: expected(side) ?? valleys[side].near ?? other?.[side].near ?? null,
   });
-  return { ...known, valleys: { left: entry('left'), right: entry('right') } };
+  return { left: entry('left'), right: entry('right') };
+}
+
+/**
+ * Where a valley should be if two parts moved it as if each were alone: the sum of what each did.
+ */
+function expectedEntry(
+  { count }: PartsFamily,
+  members: number,
+  side: Side,
+  answers: readonly HowDeep[],
+): Row | null {
+  const lowest = (set: number): Readonly<Row> | undefined => {
+    const answer = answers[set];
+    return answer.status === 'reached' ? answer.known.valleys[side].state?.q : undefined;
+  };
+  for (let one = count - 1; one > 0; one--) {
+    const without = members & ~(1 << one);
+    const q = without !== members && lowest(without);
+    if (!q) continue;
+    for (let other = one - 1; other >= 0; other--) {
+      if (!(members & (1 << other))) continue;
+      const [beside, neither] = [lowest(members & ~(1 << other)), lowest(without & ~(1 << other))];
+      if (beside && neither) return mix3(1, q, 1, beside, -1, neither);
+    }
+  }
+  return null;
 }
 
 function isStillDeepest(problem: PostureProblem, { state, depthRad }: Reached, known: Known) {
-  if (!holdsIn(problem, state)) return false;
+  if (!state || !holdsIn(problem, state)) return false;
   if (problem.stance.rear) return true;
   const { squareBest } = known;
   if (!squareBest) return squareReaches(problem, depthRad);

@@ -4,19 +4,27 @@ import { degOfRad, radOfDeg } from '../numeric/angle';
 import { deepest } from './deepest';
 import type { Capacities, Limits } from './limits';
 import { problemOf } from './problem';
-import { settle } from './settle';
+import { candidatesFrom } from './levers';
+import { settle, type DepthAim } from './settle';
 import { stanceOf, type StanceSetup } from './stance';
+import { stanceProblems } from './stanceProblems';
 import type { PostureState } from './state';
 import { LEAN } from './variables';
 
-/** What a set-up is fitted for; all but `depth` at a given thigh angle. */
-export type FitAim =
-  | { readonly for: 'depth'; readonly thighDeg: number }
-  | { readonly for: 'upright'; readonly thighDeg: number }
-  | { readonly for: 'knees'; readonly thighDeg: number }
-  | { readonly for: 'hips'; readonly thighDeg: number };
-
+/** What a set-up can be fitted for. */
 export const FIT_AIMS = ['depth', 'upright', 'knees', 'hips'] as const;
+export type FitFor = (typeof FIT_AIMS)[number];
+
+/** In a hinge the trunk's lean is the depth itself, and the knees do next to nothing. */
+export const fitAimsOf = (pattern: Pattern): readonly FitFor[] =>
+  pattern === 'hinge' ? ['depth', 'hips'] : FIT_AIMS;
+
+/** What to fit for, and how deep: the depth to reach, or the one at which the rest is compared. */
+export type FitAim = { readonly for: FitFor } & (
+  | { readonly thighDeg: number }
+  /** In a hinge. */
+  | { readonly trunkLeanDeg: number }
+);
 
 export interface FitInput {
   readonly pattern: Pattern;
@@ -29,9 +37,9 @@ export interface FitInput {
 /** One set-up: how much is changed, what it gives for the aim, and how deep it goes. */
 export interface Fitted {
   readonly setup: StanceSetup;
-  /** In steps of the levers: 4 cm of stance, 5° of toes, 5 mm of heel, arms, 2.5 kg each count 1. */
+  /** In steps of the levers: see `levers`. */
   readonly change: number;
-  /** Less is better: thigh angle or trunk lean in degrees, or a moment in newton metres. */
+  /** Less is better: depth in the pattern's own measure or trunk lean, in degrees, or a moment, Nm. */
   readonly value: number;
   readonly reachesDeg: number;
 }
@@ -44,63 +52,28 @@ export interface Fit {
   readonly tried: number;
 }
 
-const STANCES_CM = [0, 8, 16, 24, 32];
-const TOES_DEG = [0, 10, 20];
-const HEELS_MM = [0, 10, 20, 30];
-const HELD_KG = [0, 2.5, 5];
-const WIDEST_CM = 80;
-const MOST_TOE_OUT = 35;
-const MOST_HEEL_MM = 40;
-
-/** All set-ups worth trying from the present one. Only what a coach changes in seconds. */
-export function candidates(setup: StanceSetup): { setup: StanceSetup; change: number }[] {
-  const holds = setup.load.kg === 0 && setup.hands === 'free';
-  return STANCES_CM.flatMap((wider) =>
-    TOES_DEG.flatMap((out) =>
-      HEELS_MM.flatMap((heel) =>
-        (holds ? HELD_KG : [0]).flatMap((kg) => {
-          const next = changed(setup, wider, out, heel, kg);
-          return next ? [{ setup: next, change: wider / 4 + out / 5 + heel / 5 + kg / 2.5 }] : [];
-        }),
-      ),
-    ),
-  );
-}
-
-function changed(
-  setup: StanceSetup,
-  wider: number,
-  out: number,
-  heel: number,
-  kg: number,
-): StanceSetup | null {
-  const toeOutDeg = { left: setup.toeOutDeg.left + out, right: setup.toeOutDeg.right + out };
-  const beyond =
-    (wider > 0 && setup.stanceCm + wider > WIDEST_CM) ||
-    (out > 0 && Math.max(toeOutDeg.left, toeOutDeg.right) > MOST_TOE_OUT) ||
-    (heel > 0 && setup.heelLiftMm + heel > MOST_HEEL_MM);
-  if (beyond) return null;
-  return {
-    ...setup,
-    stanceCm: setup.stanceCm + wider,
-    toeOutDeg,
-    heelLiftMm: setup.heelLiftMm + heel,
-    ...(kg > 0 ? { arms: 'forward' as const, load: { at: 'ahead' as const, kg } } : {}),
-  };
-}
-
 const most = (state: PostureState, joint: 'hip' | 'knee'): number =>
   Math.max(Math.abs(state.moments.left[joint]), Math.abs(state.moments.right[joint]));
+
+const depthOf = (aim: FitAim): DepthAim =>
+  'thighDeg' in aim
+    ? { thighRad: radOfDeg(aim.thighDeg) }
+    : { leanRad: radOfDeg(aim.trunkLeanDeg) };
+
+/** The depth to reach in the pattern's own measure. */
+const wantedDeg = (aim: FitAim): number => ('thighDeg' in aim ? aim.thighDeg : -aim.trunkLeanDeg);
 
 /** What a set-up gives for an aim; null where this body cannot stand so or not get so deep. */
 function valueOf(input: FitInput, setup: StanceSetup, aim: FitAim): Omit<Fitted, 'change'> | null {
   const { body, limits, capacities, pattern } = input;
+  // Deep in it, a stance can hold that nobody could get into.
+  if (stanceProblems(body, pattern, setup).length > 0) return null;
   const problem = problemOf(body, stanceOf(pattern, setup, body.heightM), limits, capacities);
   const low = deepest(problem);
   if (low.status !== 'reached') return null;
   const reachesDeg = degOfRad(low.depthRad);
   if (aim.for === 'depth') return { setup, value: reachesDeg, reachesDeg };
-  const settled = settle(problem, { thighRad: radOfDeg(aim.thighDeg) });
+  const settled = settle(problem, depthOf(aim));
   if (settled.status !== 'settled') return null;
   const { state } = settled;
   const value =
@@ -126,7 +99,7 @@ function frontier(all: readonly Fitted[]): Fitted[] {
 function bestOf(tradeOff: readonly Fitted[], aim: FitAim): Fitted {
   const last = tradeOff[tradeOff.length - 1];
   if (aim.for !== 'depth') return last;
-  return tradeOff.find(({ value }) => value <= aim.thighDeg + 0.05) ?? last;
+  return tradeOff.find(({ value }) => value <= wantedDeg(aim) + 0.05) ?? last;
 }
 
 export type FitAnswer =
@@ -135,7 +108,8 @@ export type FitAnswer =
   | { readonly status: 'none'; readonly tried: number };
 
 /**
- * The best stance, toe-out, heel lift and counterweight for an aim, with what each step costs.
+ * The best set-up for an aim (stance, toe-out, heel lift and counterweight; in a step its length and the
+ * front foot's height), with what each step of change buys.
  *
  * @param onTried called after each set-up; returning false stops the search
  */
@@ -144,7 +118,7 @@ export function fit(
   aim: FitAim,
   onTried: (done: number, all: number) => boolean | void = () => {},
 ): FitAnswer {
-  const all = candidates(input.setup);
+  const all = candidatesFrom(input.pattern, input.body.heightM, input.setup);
   const found: Fitted[] = [];
   for (const [i, { setup, change }] of all.entries()) {
     const one = valueOf(input, setup, aim);

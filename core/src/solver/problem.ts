@@ -2,7 +2,7 @@ import type { Body } from '../body/body';
 import { type Vec3 } from '../numeric/vector';
 import { SIDES, type Side } from '../sides/side';
 import { MASS_TO_BODY as MASS } from '../body/segmentTable';
-import { conditionsOf, type Condition } from './conditions';
+import { conditionsUnder, type Condition } from './conditions';
 import { footOf, type Foot } from './feet';
 import { footLine, type FootLine } from './footLine';
 import type { Capacities, Limits } from './limits';
@@ -30,11 +30,15 @@ export interface PostureProblem extends ProblemParts {
   readonly conditions: readonly Condition[];
 }
 
+/** The same body in the same stance under limit after limit. */
+export function underLimits(problem: ProblemParts): (limits: Limits) => PostureProblem {
+  const conditions = conditionsUnder(problem);
+  return (limits) => ({ ...problem, limits, conditions: conditions(limits) });
+}
+
 /** The same body in the same stance with other limits. */
-export const withLimits = (problem: ProblemParts, limits: Limits): PostureProblem => {
-  const parts = { ...problem, limits };
-  return { ...parts, conditions: conditionsOf(parts) };
-};
+export const withLimits = (problem: ProblemParts, limits: Limits): PostureProblem =>
+  underLimits(problem)(limits);
 
 /** Sets a problem up; nothing in it depends on the posture. */
 export function problemOf(
@@ -60,5 +64,5 @@ export function problemOf(
     totalKg: upper.massKg + legsKg,
     feetMoment: [sum(0), sum(1), sum(2)],
   };
-  return { ...parts, conditions: conditionsOf(parts) };
+  return withLimits(parts, limits);
 }

@@ -15,8 +15,8 @@ import { freeOf, TILT, TURN, Z, type Row } from './variables';
 export interface Valley {
   readonly depthRad: number;
   readonly state: PostureState | null;
-  /** The lowest posture of the same valley in a problem near by: a good place to enter it. */
-  readonly near: PostureState | null;
+  /** About where the lowest posture of a problem near by has this valley: a good place to enter it. */
+  readonly near: Readonly<Row> | null;
 }
 export type Valleys = Readonly<Record<Side, Valley>>;
 
@@ -108,33 +108,39 @@ function tooHigh(problem: PostureProblem, q: Readonly<Row>): number {
   return Math.max(0, ...above);
 }
 
-/** The lowest of both valleys and what is known of each now. */
-export interface ValleySearch {
-  readonly lowest: PostureState | null;
-  readonly valleys: Valleys;
-}
-
-/**
- * The lower of the two valleys. One that cannot be lower than the other, or than `enough`, is left
- * unsearched.
- */
-export function lowestValley(
+/** The lower of the two valleys' lowest postures; both are searched. */
+export function lowerOfBoth(
   problem: PostureProblem,
   from: Readonly<Row>,
   enough: number,
+): PostureState | null {
+  const [left, right] = SIDES.map((side) => searched(problem, () => from, side, enough, UNKNOWN));
+  if (!left.state || !right.state) return left.state ?? right.state;
+  return right.depthRad < left.depthRad ? right.state : left.state;
+}
+
+/**
+ * What is known of both valleys when the question is only how deep the lower one goes. One that
+ * cannot be lower than the other is left unsearched, and both when one goes to `enough`.
+ *
+ * @param from gives the posture from which a valley is entered that is not known from near by
+ */
+export function lowestValley(
+  problem: PostureProblem,
+  from: () => Readonly<Row>,
+  enough: number,
   known: Valleys,
-): ValleySearch {
+): Valleys {
   const valleys = { ...known };
-  let lowest = UNKNOWN;
+  let lowest = Infinity;
   for (const side of byPromise(known)) {
-    const toBeat = lowest.state ? Math.max(lowest.depthRad, enough) : Infinity;
+    if (lowest <= enough) break;
     const valley = valleys[side];
-    if (valley.depthRad >= toBeat) continue;
+    if (valley.depthRad >= lowest) continue;
     if (!valley.state) valleys[side] = searched(problem, from, side, enough, valley);
-    if (valleys[side].state && (!lowest.state || valleys[side].depthRad < lowest.depthRad))
-      lowest = valleys[side];
+    if (valleys[side].state) lowest = Math.min(lowest, valleys[side].depthRad);
   }
-  return { lowest: lowest.state, valleys };
+  return valleys;
 }
 
 /** The lower one, when it is sure to be: the other is known not to go below it. */
@@ -156,21 +162,21 @@ function byPromise({ left, right }: Valleys): readonly Side[] {
 /** The lowest that its entries lead to; what was known before when none leads anywhere. */
 function searched(
   problem: PostureProblem,
-  from: Readonly<Row>,
+  from: () => Readonly<Row>,
   side: Side,
   enough: number,
   before: Valley,
 ): Valley {
   const task = lowestTask(problem, freeOf(problem.stance));
   const measure = patternDepth(problem);
-  const found = (state: PostureState) => ({ depthRad: measure.value(state), state, near: state });
-  const direct = before.near && firstFound(task, [before.near.q]);
+  const found = (state: PostureState) => ({ depthRad: measure.value(state), state, near: state.q });
+  const direct = before.near && firstFound(task, [before.near]);
   if (direct) return found(direct);
   let lowest = before;
   for (const starts of entriesOf(problem)) {
     const state = firstFound(
       task,
-      starts.map((entry) => entered(problem, from, side, entry)),
+      starts.map((entry) => entered(problem, from(), side, entry)),
     );
     if (!state) continue;
     if (!lowest.state || measure.value(state) < lowest.depthRad) lowest = found(state);

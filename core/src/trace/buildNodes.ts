@@ -3,7 +3,7 @@ import { HISTORY_EFFECTS, type HistoryRow } from '../knowledge/history';
 import { oddsOf, probabilityOfOdds } from '../numeric/odds';
 import { otherSide, SIDES, type MaybeSide } from '../sides/side';
 import type { CaseFile, HistoryItem } from './caseFile';
-import { nodeKey, type CauseNode } from './network';
+import { nodeKey, type CauseNode } from './inference/network';
 
 const speaksOf = (row: HistoryRow, item: HistoryItem): boolean =>
   row.what === item.what &&

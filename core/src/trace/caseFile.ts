@@ -1,6 +1,8 @@
 import type { Segments } from '../body/body';
 import type { CauseId } from '../knowledge/causes';
-import type { CheckId, FeltWhere } from '../knowledge/checks';
+import type { Cheat, Device } from '../knowledge/checkGuides';
+import type { CheckId, CheckMode, FeltWhere } from '../knowledge/checks';
+import type { Norms } from '../knowledge/norms';
 import type { ClearKey, FaultId } from '../knowledge/faults';
 import type { FlagId } from '../knowledge/flags';
 import type { HistoryKind } from '../knowledge/history';
@@ -34,6 +36,8 @@ export interface HistoryItem {
   what: HistoryKind;
   region?: Region;
   side?: MaybeSide;
+  /** What it is, in the client's words; says nothing to the trace. */
+  note?: string;
 }
 
 export interface GivenCause {
@@ -58,6 +62,33 @@ export interface CheckFinding {
   result?: string;
   felt?: FeltWhere;
   pinch?: boolean;
+  /** How many readings a mode's number is the mean of; 1 when not said. */
+  times?: Partial<Record<CheckMode, number>>;
+  cheats?: Cheat[];
+  device?: Device;
+}
+
+export const OPINIONS = ['pinned', 'dismissed'] as const;
+
+/** The coach's word on one cause, beside what the trace says by itself. */
+export interface Opinion {
+  cause: CauseId;
+  side?: MaybeSide;
+  says: (typeof OPINIONS)[number];
+  why: string;
+}
+
+/**
+ * What an earlier visit taught of a cause: the pattern got better with it (`helped`), its joint got
+ * better and the pattern did not (`not-it`), or neither moved (`unmoved`).
+ */
+export const LESSON_OUTCOMES = ['helped', 'not-it', 'unmoved'] as const;
+
+export interface Lesson {
+  cause: CauseId;
+  side?: MaybeSide;
+  outcome: (typeof LESSON_OUTCOMES)[number];
+  words: string;
 }
 
 /** All that a trace is made from: the inside of Taxikine's open exchange format. */
@@ -81,4 +112,8 @@ export interface CaseFile {
   };
   probes: ProbeFinding[];
   checks: CheckFinding[];
+  /** What the coach holds usual for this client, where it is not what the table of checks says. */
+  norms?: Norms;
+  coach?: Opinion[];
+  lessons?: Lesson[];
 }

@@ -7,8 +7,9 @@ import {
   type FindingId,
   type SideRule,
 } from '../knowledge/links';
+import { groupBy } from '../numeric/groupBy';
 import { otherSide, type MaybeSide } from '../sides/side';
-import type { CauseNode, Finding } from './network';
+import type { CauseNode, Finding } from './inference/network';
 
 /** One thing found, before it is tied to the causes that can bring it about. */
 export interface Observation {
@@ -20,6 +21,10 @@ export interface Observation {
   readonly words: string;
 }
 
+/** The tables by finding, so that a question of one finding does not read them whole. */
+const LINKS_OF = groupBy(LINKS, ({ finding }) => finding);
+const AGAINST_OF = groupBy(AGAINST, ({ finding }) => finding);
+
 const matches = (rule: SideRule, findingSide: MaybeSide, causeSide: MaybeSide): boolean => {
   if (rule === 'any' || findingSide === null || causeSide === null) return true;
   return causeSide === (rule === 'same' ? findingSide : otherSide(findingSide));
@@ -28,30 +33,28 @@ const matches = (rule: SideRule, findingSide: MaybeSide, causeSide: MaybeSide): 
 /** A probe that helped a one-sided fault speaks for the side that fault points at. */
 function pointsAt(node: CauseNode, { about }: Observation): boolean {
   if (!about || about.side === null) return true;
-  const own = LINKS.find(
-    (row) => row.cause === node.cause && row.finding === `fault:${about.fault}`,
-  );
+  const links = LINKS_OF.get(`fault:${about.fault}` as FindingId) ?? [];
+  const own = links.find(({ cause }) => cause === node.cause);
   return !own || matches(own.side, about.side, node.side);
 }
 
 /** Ties an observation to the nodes that can explain it or that it speaks against. */
 export function connect(observation: Observation, nodes: readonly CauseNode[]): Finding {
-  const touches = (row: { cause: string; finding: string; side: SideRule }, node: CauseNode) =>
-    row.finding === observation.finding &&
+  const touches = (row: { cause: string; side: SideRule }, node: CauseNode) =>
     row.cause === node.cause &&
     matches(row.side, observation.side, node.side) &&
     pointsAt(node, observation);
-  const arrows = nodes.flatMap((node, i) =>
-    LINKS.filter((row) => touches(row, node)).map((row) => ({
-      node: i,
-      strength: STRENGTHS[row.strength],
-    })),
-  );
-  const factors = nodes.flatMap((node, i) =>
-    observation.ratio <= 1
-      ? []
-      : AGAINST.filter((row) => touches(row, node)).map((row) => ({ node: i, factor: row.factor })),
-  );
+  const rows = <Row extends { cause: string; side: SideRule }, Made>(
+    of: readonly Row[],
+    make: (row: Row, node: number) => Made,
+  ): Made[] =>
+    nodes.flatMap((node, i) => of.filter((row) => touches(row, node)).map((row) => make(row, i)));
+  const arrows = rows(LINKS_OF.get(observation.finding) ?? [], ({ strength }, node) => ({
+    node,
+    strength: STRENGTHS[strength],
+  }));
+  const speaks = observation.ratio > 1 ? (AGAINST_OF.get(observation.finding) ?? []) : [];
+  const factors = rows(speaks, ({ factor }, node) => ({ node, factor }));
   return {
     id: `${observation.finding}${observation.side ? `@${observation.side}` : ''}`,
     words: observation.words,

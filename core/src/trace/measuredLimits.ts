@@ -1,4 +1,4 @@
-import { SIDES, type Side } from '../sides/side';
+import { otherSide, SIDES, type Side } from '../sides/side';
 import type { LimitsDeg, SideLimitsDeg } from '../solver/limits';
 import type { CheckFinding } from './caseFile';
 import { bestOf } from './observe/observeChecks';
@@ -43,8 +43,17 @@ function limitsOn(side: Side, checks: readonly CheckFinding[]): SideLimitsDeg {
 export const measuredLimits = (checks: readonly CheckFinding[]): LimitsDeg =>
   Object.fromEntries(SIDES.map((side) => [side, limitsOn(side, checks)]));
 
-/** Whether both ankles and both hips were measured: enough to hold a depth against. */
-export const hasRangesForDepth = (limits: LimitsDeg): boolean =>
-  SIDES.every(
-    (side) => limits[side]?.ankleBendDeg !== undefined && limits[side]?.hipBendDeg !== undefined,
-  );
+const has = (limits: LimitsDeg, side: Side, ...names: (keyof SideLimitsDeg)[]): boolean =>
+  names.every((name) => limits[side]?.[name] !== undefined);
+
+/**
+ * Whether enough was measured to hold a depth against: in a squat both ankles and both hips, in a step
+ * the front leg's and how far the rear hip goes back.
+ *
+ * @param front the front foot of a lunge or split; null with the feet side by side
+ */
+export const hasRangesForDepth = (limits: LimitsDeg, front: Side | null): boolean =>
+  front
+    ? has(limits, front, 'ankleBendDeg', 'hipBendDeg') &&
+      has(limits, otherSide(front), 'hipExtendDeg')
+    : SIDES.every((side) => has(limits, side, 'ankleBendDeg', 'hipBendDeg'));

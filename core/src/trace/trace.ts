@@ -2,17 +2,15 @@ import { oneCause, type CauseId, type CauseKind } from '../knowledge/causes';
 import { decibans, oddsOf } from '../numeric/odds';
 import type { MaybeSide } from '../sides/side';
 import { fillSide } from '../words/fill';
-import { buildNodes } from './buildNodes';
-import type { CaseFile } from './caseFile';
-import { connect, type Observation } from './connect';
-import type { Finding, Network } from './network';
-import { observeChecks } from './observe/observeChecks';
-import { observeDepth } from './observe/observeDepth';
-import { observeFaults } from './observe/observeFaults';
-import { observePain } from './observe/observePain';
-import { observeProbes } from './observe/observeProbes';
-import { observeProportions } from './observe/observeProportions';
-import { posteriors } from './posteriors';
+import type { CaseFile, Opinion } from './caseFile';
+import { oddsWithoutEach } from './inference/leaveOneOut';
+import type { Network } from './inference/network';
+import { posteriors } from './inference/posteriors';
+import { LIKELY_ENOUGH } from './likelyEnough';
+import { networkOf } from './networkOf';
+import type { Ignored } from './reconcile/kept';
+import { reconcile } from './reconcile/reconcile';
+import { opinionOn, withOpinions } from './withOpinions';
 
 export interface Reason {
   /** Id of the finding, such as `range:hip-bend@left`. */
@@ -27,8 +25,12 @@ export interface TracedCause {
   readonly cause: CauseId;
   readonly side: MaybeSide;
   readonly kind: CauseKind;
-  /** Posterior probability; 1 for what is given. */
+  /** Posterior probability under the coach's opinions; 1 for what is given or pinned. */
   readonly p: number;
+  /** Posterior probability by the findings alone. */
+  readonly byFindings: number;
+  /** What the coach holds of this very cause; null where nothing was said. */
+  readonly coach: Opinion | null;
   readonly sentence: string;
   readonly consistentWith: string;
   /** Faults (`hips-slide@left`) this cause helps to explain, strongest first. */
@@ -40,47 +42,24 @@ export interface Trace {
   readonly causes: readonly TracedCause[];
   /** Faults that no likely cause explains. */
   readonly unexplained: readonly string[];
+  /** Findings that contradict each other, and were not used. */
+  readonly ignored: readonly Ignored[];
 }
 
 /** Below this a reason is noise and is not told. Low, since reasons that agree share their weight. */
 const TELLING_DECIBANS = 0.1;
-/** A cause less likely than this explains nothing. */
-export const LIKELY_ENOUGH = 0.3;
 
-const observationsOf = (file: CaseFile): Observation[] => [
-  ...observeFaults(file.look),
-  ...observePain(file.look),
-  ...observeProbes(file),
-  ...observeChecks(file),
-  ...observeProportions(file),
-  ...observeDepth(file),
-];
-
-/** The network of one case: nodes with history, findings tied to them. */
-export function networkOf(file: CaseFile): Network {
-  const nodes = buildNodes(file.client);
-  const findings = observationsOf(file).map((one) => connect(one, nodes));
-  return { nodes, findings: findings.filter((one) => one.arrows.length + one.factors.length > 0) };
-}
-
-const touches = (finding: Finding, node: number): boolean =>
-  finding.arrows.some((arrow) => arrow.node === node) ||
-  finding.factors.some((factor) => factor.node === node);
-
-/** Weight of every finding for every cause: the odds with it over the odds without it. */
+/** Weight of every finding for every cause it touches: the odds with it over the odds without it. */
 function weigh(network: Network, p: readonly number[]): Reason[][] {
   const reasons: Reason[][] = network.nodes.map(() => []);
-  network.findings.forEach((finding, left) => {
-    const without = posteriors({
-      ...network,
-      findings: network.findings.filter((_, i) => i !== left),
-    });
-    network.nodes.forEach((node, i) => {
-      if (node.prior === 1) return;
-      const weight = decibans(oddsOf(p[i]) / oddsOf(without[i]));
-      if (touches(finding, i) && Math.abs(weight) >= TELLING_DECIBANS)
-        reasons[i].push({ finding: finding.id, words: finding.words, decibans: weight });
-    });
+  oddsWithoutEach(network).forEach((without, at) => {
+    const { id, words } = network.findings[at];
+    for (const [node, odds] of without) {
+      if (network.nodes[node].prior === 1) continue;
+      const weight = decibans(oddsOf(p[node]) / odds);
+      if (Math.abs(weight) >= TELLING_DECIBANS)
+        reasons[node].push({ finding: id, words, decibans: weight });
+    }
   });
   for (const list of reasons) list.sort((a, b) => Math.abs(b.decibans) - Math.abs(a.decibans));
   return reasons;
@@ -100,19 +79,25 @@ function explains(network: Network, node: number, p: number): TracedCause['expla
 }
 
 const byProbability = (a: TracedCause, b: TracedCause): number =>
-  b.p - a.p || a.key.localeCompare(b.key);
+  b.p - a.p || b.byFindings - a.byFindings || a.key.localeCompare(b.key);
 
 /**
- * Which causes are likely behind what was found, how sure, and why.
+ * Which causes are likely behind what was found, how sure, and why. Reasons are those of the findings;
+ * where the coach pinned or dismissed a cause, its probability and its rivals' follow that word, and
+ * what the findings alone say stands beside it.
  *
  * @returns every cause that is possible for this client, most probable first
  * @throws RangeError when the findings are impossible together
  */
-export function trace(file: CaseFile): Trace {
+export function trace(input: CaseFile): Trace {
+  const { file, ignored } = reconcile(input);
+  const opinions = file.coach ?? [];
   const network = networkOf(file);
-  const p = posteriors(network);
-  const reasons = weigh(network, p);
-  const causes = network.nodes.map(({ key, cause, side }, i): TracedCause => {
+  const alone = posteriors(network);
+  const p = opinions.length > 0 ? posteriors(withOpinions(network, opinions)) : alone;
+  const reasons = weigh(network, alone);
+  const causes = network.nodes.map((node, i): TracedCause => {
+    const { key, cause, side, prior } = node;
     const row = oneCause(cause);
     return {
       key,
@@ -120,6 +105,8 @@ export function trace(file: CaseFile): Trace {
       side,
       kind: row.kind,
       p: p[i],
+      byFindings: alone[i],
+      coach: prior < 1 ? opinionOn(opinions, node) : null,
       sentence: fillSide(row.sentence, side),
       consistentWith: row.consistentWith.replace('{side}', side ?? ''),
       explains: explains(network, i, p[i]),
@@ -127,7 +114,7 @@ export function trace(file: CaseFile): Trace {
     };
   });
   causes.sort(byProbability);
-  return { causes, unexplained: unexplained(network, causes) };
+  return { causes, unexplained: unexplained(network, causes), ignored };
 }
 
 function unexplained(network: Network, causes: readonly TracedCause[]): string[] {

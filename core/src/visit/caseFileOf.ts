@@ -1,5 +1,5 @@
 import { USUAL_SETUP } from '../knowledge/setup';
-import type { CaseFile, CheckFinding } from '../trace/caseFile';
+import type { CaseFile, CheckFinding, Opinion } from '../trace/caseFile';
 import type { CheckRecord, ProbeRecord } from './records';
 import type { VisitFile } from './visitFile';
 
@@ -14,13 +14,33 @@ export const checkFinding = (one: CheckRecord): CheckFinding => ({
   result: orUndefined(one.result),
   felt: orUndefined(one.felt),
   pinch: orUndefined(one.pinch),
+  times: timesOf(one.repeats),
+  cheats: one.cheats.length > 0 ? one.cheats : undefined,
+  device: orUndefined(one.device),
 });
+
+function timesOf(repeats: CheckRecord['repeats']): CheckFinding['times'] {
+  const counted = Object.entries(repeats).filter(([, readings]) => readings.length > 1);
+  return counted.length > 0
+    ? Object.fromEntries(counted.map(([mode, readings]) => [mode, readings.length]))
+    : undefined;
+}
 
 const probeFindings = ({ probe, outcomes }: ProbeRecord): CaseFile['probes'] =>
   outcomes.map(({ outcome, fault, side }) => ({ probe, outcome, fault, side }));
 
+/** What the coach holds now: the newest word on each cause, where it was not taken back. */
+export function opinionsOf({ opinions }: VisitFile['visit']): Opinion[] {
+  const newest = new Map(opinions.map((one) => [`${one.cause}@${one.side ?? ''}`, one]));
+  return [...newest.values()].flatMap(({ cause, side, says, why }) =>
+    says === 'open' ? [] : [{ cause, side, says, why }],
+  );
+}
+
 /** What was found up to the trace of a visit: its first look, its probes and first checks. */
-export function caseFileOf({ client, visit, first, probes, checks }: VisitFile): CaseFile {
+export function caseFileOf(file: VisitFile): CaseFile {
+  const { client, visit, first, probes, checks, lessons } = file;
+
   const refer = [...new Set(visit.asks.flatMap((ask) => ask.positives))];
   const { heightM, massKg, segments, flags, history, given } = client;
   return {
@@ -34,5 +54,8 @@ export function caseFileOf({ client, visit, first, probes, checks }: VisitFile):
     },
     probes: probes.flatMap(probeFindings),
     checks: checks.filter((one) => one.role === 'first').map(checkFinding),
+    norms: client.norms,
+    coach: opinionsOf(visit),
+    lessons: lessons.map(({ cause, side, outcome, words }) => ({ cause, side, outcome, words })),
   };
 }

@@ -1,4 +1,4 @@
-import { oneFault } from '../knowledge/faults';
+import { canBeSeen, oneFault } from '../knowledge/faults';
 import { isStaggered, type Pattern } from '../knowledge/patterns';
 import type { LookRecord } from './records';
 
@@ -13,7 +13,10 @@ export function maybeLookProblem(
   pattern: Pattern,
   { faults, clear, setup }: Pick<LookRecord, 'faults' | 'clear' | 'setup'>,
 ): LookProblem | null {
-  const isForeign = (fault: string) => !oneFault(fault).patterns.includes(pattern);
+  // A load put down later does not undo what was seen under it: only the pattern and the legs count.
+  const { oneLeg } = setup;
+  const anyLoad = { oneLeg, load: { at: 'front', kg: 1 }, arms: 'overhead' } as const;
+  const isForeign = (fault: string) => !canBeSeen(oneFault(fault), pattern, anyLoad);
   const seen = faults.findIndex(({ fault }) => isForeign(fault));
   if (seen >= 0)
     return {
@@ -26,6 +29,8 @@ export function maybeLookProblem(
       path: `clear.${cleared}`,
       message: `${clear[cleared]} is not looked for in a ${pattern}.`,
     };
+  if (isStaggered(pattern) && oneLeg)
+    return { path: 'setup.oneLeg', message: `A ${pattern} stands on both legs.` };
   if (isStaggered(pattern) && !setup.front)
     return { path: 'setup.front', message: `A ${pattern} needs to say which foot is in front.` };
   return null;

@@ -1,13 +1,29 @@
-import type { CheckId, FeltWhere } from '../knowledge/checks';
+import type { ApproachId } from '../knowledge/approaches';
+import type { Cheat, Device } from '../knowledge/checkGuides';
+import type { CheckId, CheckMode, FeltWhere } from '../knowledge/checks';
 import type { DrillId } from '../knowledge/drills';
 import type { ClearKey, FaultId } from '../knowledge/faults';
 import type { FlagId } from '../knowledge/flags';
-import type { Pattern } from '../knowledge/patterns';
+import type { Kit } from '../knowledge/kit';
+import type { Norms } from '../knowledge/norms';
+import type { Pattern, Phase, View } from '../knowledge/patterns';
+import type { PhraseId } from '../knowledge/phrases';
 import type { ProbeId, ProbeOutcome } from '../knowledge/probes';
 import type { ReferId } from '../knowledge/refer';
-import type { Setup } from '../knowledge/setup';
+import type { Setup, SHOES } from '../knowledge/setup';
+import type { Weekday } from '../knowledge/weekdays';
 import type { Segments } from '../body/body';
-import type { GivenCause, HistoryItem, Pain, SeenFault } from '../trace/caseFile';
+import type { MeasureId, MeasureUnit } from '../recording/measures';
+import type { RecordingView } from '../recording/recording';
+import type { Marks, PictureFrame } from '../picture/marks';
+import {
+  OPINIONS,
+  type GivenCause,
+  type HistoryItem,
+  type Pain,
+  type SeenFault,
+} from '../trace/caseFile';
+import type { CauseId } from '../knowledge/causes';
 import type { MaybeSide } from '../sides/side';
 
 /** Instants are ISO 8601 in UTC, days are `yyyy-mm-dd`; both made by the device that wrote. */
@@ -47,7 +63,24 @@ export interface ClientRecord {
   clearances: Clearance[];
   /** How looks and drills of this client are set up, for each pattern the coach has saved it for. */
   setups: Partial<Record<Pattern, Setup>>;
+  goal: string;
+  approach: ApproachId;
+  /** What is mostly worn; null when nobody asked. */
+  footwear: (typeof SHOES)[number] | null;
+  home: HomePractice;
+  /** What this coach holds usual for this client, where it is not what the table of checks says. */
+  norms: Norms;
 }
+
+/** What a client has at home, and when; minutes are null when nobody asked. */
+export interface HomePractice {
+  kit: Kit[];
+  minutes: number | null;
+  days: Weekday[];
+}
+
+/** What an older record lacks. */
+export const NO_HOME: HomePractice = { kit: [], minutes: null, days: [] };
 
 /** Steps of a visit, in the order of the thread. */
 export const STEPS = [
@@ -80,6 +113,31 @@ export interface VisitRecord {
   asks: Ask[];
   minutes: number;
   next: 'training' | 'rest';
+  /** What the coach said of single causes, the newest last. Grows; never shrinks. */
+  opinions: VisitOpinion[];
+  /** The trace that the work was chosen by; null until then. */
+  traced: TraceSnapshot | null;
+  /** Fields of a case file it was made from that this version does not know: kept for the next export. */
+  extra: Record<string, unknown> | null;
+}
+
+/** `open` takes an earlier word back: the cause is again what the findings say. */
+export const VISIT_OPINIONS = [...OPINIONS, 'open'] as const;
+
+export interface VisitOpinion {
+  cause: CauseId;
+  side: MaybeSide;
+  says: (typeof VISIT_OPINIONS)[number];
+  why: string;
+  on: Instant;
+  /** What the findings alone said then. */
+  byFindings: number;
+}
+
+/** Causes with their probabilities at one moment, most probable first. */
+export interface TraceSnapshot {
+  on: Instant;
+  causes: { cause: CauseId; side: MaybeSide; p: number; byFindings: number }[];
 }
 
 export type LookRole = 'first' | 'again';
@@ -95,7 +153,49 @@ export interface LookRecord {
   clear: ClearKey[];
   pain: (Pain & { on: Instant })[];
   rating: (typeof RATINGS)[number] | null;
+  /** Repetitions in the order they were done; times where the tempo was tapped. */
+  reps: Rep[];
+  notes: LookNote[];
+  /** Time spent resting at the bottom; null when it was not tried. */
+  hold: HoldClock | null;
+  /** What recordings of this look measured, where the coach kept it. */
+  recordings: KeptRecording[];
   startedOn: Instant;
+}
+
+/** The measures of a recording; its points stay on the device that measured it. */
+export interface KeptRecording {
+  id: string;
+  on: Instant;
+  view: RecordingView;
+  repetitions: number;
+  measures: {
+    measure: MeasureId;
+    side: MaybeSide;
+    unit: MeasureUnit;
+    mean: number;
+    sd: number | null;
+  }[];
+}
+
+/** One repetition: seconds from standing to the bottom and back, null when only counted. */
+export interface Rep {
+  downS: number | null;
+  upS: number | null;
+}
+
+/** Something said with one tap while watching. */
+export interface LookNote {
+  phrase: PhraseId;
+  phase: Phase;
+  on: Instant;
+}
+
+/** A running or stopped hold: worked out from the clock, so that a reload loses nothing. */
+export interface HoldClock {
+  /** When the current stretch began; null while stopped. */
+  runningSince: Instant | null;
+  heldS: number;
 }
 
 export interface ProbeRecord {
@@ -123,6 +223,12 @@ export interface CheckRecord {
   result: string | null;
   felt: FeltWhere | null;
   pinch: boolean | null;
+  /** Every reading of a mode that was taken more than once; the mode's own number is their mean. */
+  repeats: Partial<Record<CheckMode, number[]>>;
+  cheats: Cheat[];
+  /** The client's own word, 0 to 10, and when it was said. */
+  pain: { score: number; on: Instant } | null;
+  device: Device | null;
   doneOn: Instant;
   removed: boolean;
 }
@@ -152,6 +258,34 @@ export interface DrillRecord {
   removed: boolean;
 }
 
+/** Marks on a still picture. The picture stays on the device unless it is kept: see `ImageRecord`. */
+export interface PictureRecord extends PictureFrame {
+  id: string;
+  clientId: string;
+  visitId: string;
+  role: LookRole;
+  view: View;
+  phase: Phase;
+  /** Pixels of the picture that was marked. */
+  width: number;
+  height: number;
+  marks: Marks;
+  /** How often its image was written: the version the next write of it begins from. */
+  imageWrites: number;
+  kept: boolean;
+  takenOn: Instant;
+  removed: boolean;
+}
+
+/** The picture of a `PictureRecord` of the same id, stripped to its pixels; null once it was let go. */
+export interface ImageRecord {
+  id: string;
+  clientId: string;
+  visitId: string;
+  /** Base64. */
+  jpeg: string | null;
+}
+
 /** Records by kind, as they are named in the API. */
 export interface RecordOfKind {
   clients: ClientRecord;
@@ -160,10 +294,25 @@ export interface RecordOfKind {
   probes: ProbeRecord;
   checks: CheckRecord;
   drills: DrillRecord;
+  pictures: PictureRecord;
+  images: ImageRecord;
 }
 
-export const RECORD_KINDS = ['clients', 'visits', 'looks', 'probes', 'checks', 'drills'] as const;
+export const RECORD_KINDS = [
+  'clients',
+  'visits',
+  'looks',
+  'probes',
+  'checks',
+  'drills',
+  'pictures',
+  'images',
+] as const;
 export type RecordKind = (typeof RECORD_KINDS)[number];
+
+/** Kinds that a client's file holds; images are fetched one by one. */
+export const KINDS_IN_FILE = ['visits', 'looks', 'probes', 'checks', 'drills', 'pictures'] as const;
+export type KindInFile = (typeof KINDS_IN_FILE)[number];
 
 /** A record with the version the server gave it; 0 is not on the server yet. */
 export type Versioned<T> = T & { version: number };
@@ -176,4 +325,5 @@ export interface ClientFile {
   probes: Versioned<ProbeRecord>[];
   checks: Versioned<CheckRecord>[];
   drills: Versioned<DrillRecord>[];
+  pictures: Versioned<PictureRecord>[];
 }

@@ -1,13 +1,14 @@
 import { compareGrades } from '../change/compareGrades';
 import { compareMeasures, type Verdict } from '../change/verdict';
 import { oneCheck } from '../knowledge/checks';
+import { normFor, type Norms } from '../knowledge/norms';
 import { oneFault, type FaultLevel } from '../knowledge/faults';
 import type { SeenFault } from '../trace/caseFile';
 import type { MaybeSide } from '../sides/side';
 import { fillSide } from '../words/fill';
 import { withUnit } from '../words/units';
 import type { CheckRecord, LookRecord } from './records';
-import type { VisitFile } from './visitFile';
+import type { VisitPart } from './visitPart';
 
 export interface VisitVerdict extends Verdict {
   /** `fault:hips-slide@left` or `check:hip-bend@right`. */
@@ -55,7 +56,7 @@ function byNumber(before: SeenFault, after: SeenFault | undefined): VisitVerdict
 /** A shin that leans more is a better shin; of every other fault, less is better. */
 const betterWay = ({ fault }: SeenFault) => (fault === 'shin-stays-upright' ? 'more' : 'less');
 
-function faultVerdict(before: SeenFault, again: VisitFile['again']): VisitVerdict | null {
+function faultVerdict(before: SeenFault, again: VisitPart['again']): VisitVerdict | null {
   const level = levelIn(again, before);
   if (!again || level === null) return null;
   const numbers = byNumber(before, again.faults.find(same(before)));
@@ -72,11 +73,17 @@ function faultVerdict(before: SeenFault, again: VisitFile['again']): VisitVerdic
 
 const valueOf = (one: CheckRecord): number | null => one.passive ?? one.active;
 
-function rangeVerdict(before: CheckRecord, after: CheckRecord): VisitVerdict | null {
+const timesOf = ({ passive, repeats }: CheckRecord): number =>
+  (passive === null ? repeats.active : repeats.passive)?.length ?? 1;
+
+function rangeVerdict(before: CheckRecord, after: CheckRecord, norms: Norms): VisitVerdict | null {
   const row = oneCheck(before.check);
   const [was, is] = [valueOf(before), valueOf(after)];
   if (row.type !== 'range' || was === null || is === null) return null;
-  const { usual, restricted, sem, unit } = row.norm;
+  const [one, other] = [before, after].map((check) => normFor(row, norms, timesOf(check)));
+  const { usual, restricted, unit } = one;
+  // Each look has its own error; a difference of two has the root of the sum of their squares.
+  const sem = Math.hypot(one.sem, other.sem) / Math.SQRT2;
   const way = usual[0] > restricted[0] ? 'more' : 'less';
   const { change: _, smallestReal, ...verdict } = compareMeasures(was, is, sem, way);
   return {
@@ -92,14 +99,14 @@ function rangeVerdict(before: CheckRecord, after: CheckRecord): VisitVerdict | n
 const oneOf = <T>(values: (T | null)[]): T[] => values.filter((value) => value !== null);
 
 /** Every fault that was graded again and every check measured again, against measuring error. */
-export function verdictsOf({ first, again, checks }: VisitFile): VisitVerdict[] {
+export function verdictsOf({ client, first, again, checks }: VisitPart): VisitVerdict[] {
   const faults = oneOf((first?.faults ?? []).map((fault) => faultVerdict(fault, again)));
   const befores = checks.filter((one) => one.role === 'first');
   const measured = befores.map((before) => {
     const after = checks.find(
       (one) => one.role === 'again' && one.check === before.check && one.side === before.side,
     );
-    return after ? rangeVerdict(before, after) : null;
+    return after ? rangeVerdict(before, after, client.norms) : null;
   });
   return [...faults, ...oneOf(measured)];
 }

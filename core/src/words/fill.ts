@@ -1,6 +1,7 @@
 import type { MaybeSide } from '../sides/side';
 
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+/** A sentence begins with a capital letter. */
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** Puts a side into a sentence of the knowledge tables: `{side}` → left, `{Side}` → Left. */
 export function fillSide(sentence: string, side: MaybeSide | undefined): string {

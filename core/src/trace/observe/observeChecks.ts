@@ -1,4 +1,7 @@
+import { CHEATS } from '../../knowledge/checkGuides';
+import { normFor, type Norms } from '../../knowledge/norms';
 import {
+  FELT_WORDS,
   oneCheck,
   type CheckId,
   type CheckRow,
@@ -13,6 +16,9 @@ import type { Observation } from '../connect';
 import { rangeRatio } from '../rangeRatio';
 
 type Part = Omit<Observation, 'side' | 'words'> & { words: string };
+
+/** The name of a check in the middle of a sentence. */
+const said = ({ name }: Pick<CheckRow, 'name'>): string => name.toLowerCase();
 
 const numberOf = (value: number | string | undefined): number | undefined =>
   typeof value === 'number' ? value : undefined;
@@ -30,14 +36,25 @@ export function bestOf(check: CheckFinding): number | undefined {
   return row.type === 'range' && values.length > 0 ? bestIn(row.norm, values) : undefined;
 }
 
+/** The plain measure: moved by the coach, or by the client where that was not taken. */
+const plainOf = ({ passive, active }: CheckFinding): number | undefined => passive ?? active;
+
+/** How many readings stand behind the plain measure. */
+const timesOf = ({ passive, times }: CheckFinding): number =>
+  (passive === undefined ? times?.active : times?.passive) ?? 1;
+
 function rangePart(check: CheckFinding, row: RangeCheck): Part[] {
   const value = bestOf(check);
   if (value === undefined) return [];
+  const ratio = rangeRatio(value, row.norm);
+  const cheats = CHEATS.filter(({ id }) => check.cheats?.includes(id)).map(({ name }) => name);
+  const words = [`${said(row)} ${withUnit(value, row.norm.unit)}`, ...cheats];
   return [
     {
       finding: `range:${check.check}`,
-      ratio: rangeRatio(value, row.norm),
-      words: `${row.name.toLowerCase()} ${withUnit(value, row.norm.unit)}`,
+      // Cheating adds range: what is short all the same is short, what looks usual need not be.
+      ratio: cheats.length > 0 ? Math.max(1, ratio) : ratio,
+      words: words.join(', '),
     },
   ];
 }
@@ -45,7 +62,7 @@ function rangePart(check: CheckFinding, row: RangeCheck): Part[] {
 /** Bracing that adds more than the measuring error says the trunk was the brake. */
 function bracePart(check: CheckFinding, row: RangeCheck): Part[] {
   const braced = numberOf(check.braced);
-  const plain = check.passive ?? check.active;
+  const plain = plainOf(check);
   if (braced === undefined || plain === undefined) return [];
   const gain = row.norm.usual[0] > row.norm.restricted[0] ? braced - plain : plain - braced;
   const frees = gain >= smallestRealChange(row.norm.sem);
@@ -53,7 +70,7 @@ function bracePart(check: CheckFinding, row: RangeCheck): Part[] {
     {
       finding: `brace-frees:${check.check}`,
       ratio: frees ? Infinity : 0,
-      words: frees ? `braced: ${withUnit(gain, row.norm.unit)} more` : 'braced: no more',
+      words: `${said(row)}, braced: ${frees ? `${withUnit(gain, row.norm.unit)} more` : 'no more'}`,
     },
   ];
 }
@@ -68,7 +85,7 @@ function gapPart(check: CheckFinding, row: RangeCheck): Part[] {
     {
       finding: `gap:${check.check}`,
       ratio: Infinity,
-      words: `${withUnit(gap, row.norm.unit)} more passive than active`,
+      words: `${said(row)}: ${withUnit(gap, row.norm.unit)} more passive than active`,
     },
   ];
 }
@@ -82,7 +99,7 @@ const namedPart = (row: ResultCheck, at: number): Part[] =>
   row.results.slice(1).map((result, i) => ({
     finding: `result:${row.id as CheckId}:${result}`,
     ratio: i + 1 === at ? Infinity : 0,
-    words: `${row.name.toLowerCase()}: ${row.resultWords[at]}`,
+    words: `${said(row)}: ${row.resultWords[at]}`,
   }));
 
 /** The middle result is half a sign: it weighs as much as its odds, not as a yes. */
@@ -90,7 +107,7 @@ function resultPart(check: CheckFinding, row: ResultCheck): Part[] {
   const at = row.results.indexOf(check.result ?? '');
   if (at < 0) return [];
   if (row.named) return namedPart(row, at);
-  const words = `${row.name.toLowerCase()}: ${row.resultWords[at]}`;
+  const words = `${said(row)}: ${row.resultWords[at]}`;
   const parts: Part[] = [{ finding: `result:${check.check}`, ratio: signOf(row, at), words }];
   const braced = row.results.indexOf(String(check.braced ?? ''));
   if (braced < 0 || at === 0) return parts;
@@ -100,7 +117,7 @@ function resultPart(check: CheckFinding, row: ResultCheck): Part[] {
     {
       finding: `brace-frees:${check.check}`,
       ratio: frees ? Infinity : 0,
-      words: frees ? 'braced: holds better' : 'braced: no better',
+      words: `${said(row)}, braced: ${frees ? 'better' : 'no better'}`,
     },
   ];
 }
@@ -111,13 +128,13 @@ function feltPart(check: CheckFinding, row: CheckRow): Part[] {
     parts.push({
       finding: `felt:${check.check}:${check.felt}`,
       ratio: Infinity,
-      words: `felt: ${check.felt.replaceAll('-', ' ')}`,
+      words: `${said(row)}, felt ${FELT_WORDS[check.felt]}`,
     });
   if (check.pinch !== undefined)
     parts.push({
       finding: `pinch:${check.check}`,
       ratio: check.pinch ? Infinity : 0,
-      words: check.pinch ? 'pinch at the end' : 'no pinch',
+      words: `${said(row)}: ${check.pinch ? 'pinch at the end' : 'no pinch'}`,
     });
   return parts;
 }
@@ -129,9 +146,10 @@ function isShort(check: CheckFinding, row: CheckRow): boolean {
   return value !== undefined && rangeRatio(value, row.norm) > 1;
 }
 
-function partsOf(check: CheckFinding): Part[] {
-  const row = oneCheck(check.check);
-  if (row.type === 'result') return resultPart(check, row);
+function partsOf(check: CheckFinding, norms: Norms | undefined): Part[] {
+  const known = oneCheck(check.check);
+  if (known.type === 'result') return resultPart(check, known);
+  const row = { ...known, norm: normFor(known, norms, timesOf(check)) };
   return [
     ...rangePart(check, row),
     ...bracePart(check, row),
@@ -141,10 +159,10 @@ function partsOf(check: CheckFinding): Part[] {
 }
 
 /** All that the checks say: ranges as likelihood ratios, the rest as findings. */
-export const observeChecks = ({ checks }: CaseFile): Observation[] =>
+export const observeChecks = ({ checks, norms }: CaseFile): Observation[] =>
   checks.flatMap((check) => {
     const side = check.side ?? null;
-    return partsOf(check).map((part) => ({
+    return partsOf(check, norms).map((part) => ({
       ...part,
       side,
       words: side ? `${side}: ${part.words}` : part.words,

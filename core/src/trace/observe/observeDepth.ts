@@ -1,4 +1,5 @@
 import { degOfRad } from '../../numeric/angle';
+import { isStaggered } from '../../knowledge/patterns';
 import { clamp } from '../../numeric/safety';
 import { normalDensity } from '../../numeric/normal';
 import { deepest } from '../../solver/deepest';
@@ -25,10 +26,12 @@ function ratioOf(gapDeg: number): number {
   return clamp(of(NOT_EXPLAINED) / of(EXPLAINED), 1 / MOST, MOST);
 }
 
-/** Whether the measured ranges explain how shallow the squat was: what they leave is control. */
+/** Whether the measured ranges explain how shallow the pattern was: what they leave is control. */
 export function observeDepth(file: CaseFile): Observation[] {
   const question = maybeDepthQuestion(file);
-  if (!question || question.seenDeg === null || !hasRangesForDepth(question.limits)) return [];
+  if (!question || question.seenDeg === null) return [];
+  const front = isStaggered(question.pattern) ? (question.setup.front ?? 'left') : null;
+  if (!hasRangesForDepth(question.limits, front)) return [];
   const low = deepest(
     problemFrom({ ...question, limits: orUsual(question.limits, question.pattern) }),
   );

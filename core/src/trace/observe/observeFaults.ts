@@ -18,14 +18,19 @@ function seen(fault: SeenFault): Observation {
   };
 }
 
+/** A direction that nobody told is left out: "Hips slide", "Pelvis turns". */
+const withoutWay = (sentence: string): string =>
+  sentence.replace(/(,| to the| on the)? \{side\}.*$/, '');
+
 function clear(key: ClearKey): Observation {
   const [id, side] = key.split('@') as [FaultId, Side | undefined];
-  const { short } = oneFault(id);
+  const { sentence } = oneFault(id);
+  const what = side ? fillSide(sentence, side) : fillSide(withoutWay(sentence), null);
   return {
     finding: `fault:${id}`,
     side: side ?? null,
     ratio: 0,
-    words: `${side ? `${side} ` : ''}${short}: looked for, clear`,
+    words: `${what}: looked for, clear`,
   };
 }
 

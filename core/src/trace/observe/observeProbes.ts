@@ -41,7 +41,7 @@ const hasOutcome = (was: ProbeOutcome, asked: ProbeOutcome): boolean =>
   was === asked || (was === 'worse' && asked === 'same');
 
 /** The side of the fault that a probe was judged on, when the probe does not say it itself. */
-const withSide = (finding: ProbeFinding, { faults }: CaseFile['look']): ProbeFinding =>
+export const withSide = (finding: ProbeFinding, { faults }: CaseFile['look']): ProbeFinding =>
   finding.side !== undefined
     ? finding
     : { ...finding, side: faults.find((fault) => fault.fault === finding.fault)?.side ?? null };

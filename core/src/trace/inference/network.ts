@@ -1,5 +1,5 @@
-import type { CauseId } from '../knowledge/causes';
-import type { MaybeSide } from '../sides/side';
+import type { CauseId } from '../../knowledge/causes';
+import type { MaybeSide } from '../../sides/side';
 
 /** A cause on one side (or without a side) as a binary node. */
 export interface CauseNode {

@@ -1,0 +1,149 @@
+import type { CauseId, CauseKind } from '../knowledge/causes';
+import type { CheckId } from '../knowledge/checks';
+import type { Family } from '../knowledge/drillRow';
+import { oneReferQuestion, type ReferId } from '../knowledge/refer';
+import type { ProbeId } from '../knowledge/probes';
+import { planSession } from '../planning/planSession';
+import { cautionsOf } from '../safety/cautionsOf';
+import type { MaybeSide } from '../sides/side';
+import { attribute, type Share } from '../solver/attribute';
+import { maybeDepthQuestion } from '../trace/depthShares';
+import { nextChecks } from '../trace/next/nextChecks';
+import { reconcile } from '../trace/reconcile/reconcile';
+import type { Ignored } from '../trace/reconcile/kept';
+import { trace, type Trace, type TracedCause } from '../trace/trace';
+import type { CaseFile, Opinion } from '../trace/caseFile';
+import type { CaseDocument } from './caseDocument';
+import { caseFileFrom } from './caseFileFrom';
+import { derivedIn } from './derivedChecks';
+
+interface ReportedCause {
+  cause: CauseId;
+  side: MaybeSide;
+  kind: CauseKind;
+  p: number;
+  /** By the findings alone, where the coach holds otherwise. */
+  byFindings?: number;
+  coach?: Opinion;
+  consistentWith: string;
+  /** Fault ids, with a side where they have one (`hips-slide@left`). */
+  explains: string[];
+  because: { finding: string; decibans: number }[];
+}
+
+interface ReportedPlan {
+  minutes: number;
+  drills: {
+    drill: string;
+    family: Family;
+    side: MaybeSide;
+    targets: CauseId[];
+    dose: string;
+    why: string;
+  }[];
+  leftOut: readonly { drill: string; reason: string }[];
+}
+
+/** What `taxikine trace` prints of a case file. */
+export interface TraceReport {
+  blocked: boolean;
+  /** Why, when it is blocked. */
+  reasons: { question: ReferId; urgency: 'emergency' | 'clinician'; say: string }[];
+  cautions: string[];
+  causes: ReportedCause[];
+  unexplained: readonly string[];
+  ignored: readonly Ignored[];
+  /** When the posture model has a say about the depth that is missing. */
+  shares?: readonly Share[];
+  nextChecks: (({ check: CheckId } | { probe: ProbeId }) & {
+    side: MaybeSide;
+    bitsPerMinute: number;
+    why: string;
+  })[];
+  enough: boolean;
+  plan: ReportedPlan;
+}
+
+const NO_PLAN: ReportedPlan = { minutes: 0, drills: [], leftOut: [] };
+
+const rounded = (value: number, digits: number): number => Number(value.toFixed(digits));
+
+const bareFault = (key: string): string => key.split('@')[0];
+
+function causeOf(cause: TracedCause): ReportedCause {
+  const { cause: id, side, kind, p, byFindings, coach, consistentWith, explains, because } = cause;
+  return {
+    cause: id,
+    side,
+    kind,
+    p: rounded(p, 4),
+    ...(coach ? { byFindings: rounded(byFindings, 4), coach } : {}),
+    consistentWith,
+    explains: [...new Set(explains.map(({ fault }) => bareFault(fault)))],
+    because: because.map(({ words, decibans }) => ({
+      finding: words,
+      decibans: rounded(decibans, 1),
+    })),
+  };
+}
+
+function planOf(found: Trace, { client, look, approach, session }: CaseDocument): ReportedPlan {
+  const { drills, leftOut } = planSession(found, {
+    pattern: look.pattern,
+    flags: client.flags,
+    approach,
+    ...session,
+  });
+  const minutes = drills.reduce((sum, one) => sum + one.minutes, 0);
+  return {
+    minutes: rounded(minutes, 1),
+    drills: drills.map(({ drill, side, targets, dose, why }) => ({
+      drill: drill.id,
+      family: drill.family,
+      side,
+      targets: targets.map((key) => key.split(':')[0] as CauseId),
+      dose,
+      why,
+    })),
+    leftOut,
+  };
+}
+
+/** Shares of a depth that was seen to be short; null when the model has no say. */
+function maybeShares(file: CaseFile): readonly Share[] | null {
+  const question = maybeDepthQuestion(file);
+  if (!question || question.seenDeg === null) return null;
+  return attribute(question).shares.map(({ part, cm }) => ({ part, cm: rounded(cm, 2) }));
+}
+
+/**
+ * The whole judgement on one case file: causes with their reasons, what to ask next, and the session
+ * that follows. A positive stop-and-refer answer leaves the session empty, whatever else it says.
+ *
+ * @throws RangeError when the findings are impossible together
+ */
+export function traceReport(document: CaseDocument): TraceReport {
+  const file = caseFileFrom(document);
+  const found = trace(file);
+  const { ranked, enough } = nextChecks(file, document.approach, document.session);
+  const shares = maybeShares(reconcile(file).file);
+  const blocked = file.client.refer.length > 0;
+  return {
+    blocked,
+    reasons: [...new Set(file.client.refer)].map((question) => {
+      const { urgency, say } = oneReferQuestion(question);
+      return { question, urgency, say };
+    }),
+    cautions: cautionsOf(file, found),
+    causes: found.causes.map(causeOf),
+    unexplained: found.unexplained,
+    ignored: [...derivedIn(document), ...found.ignored],
+    ...(shares ? { shares } : {}),
+    nextChecks: ranked.map(({ weight: _, tells: __, bitsPerMinute, ...one }) => ({
+      ...one,
+      bitsPerMinute: rounded(bitsPerMinute, 4),
+    })),
+    enough,
+    plan: blocked ? NO_PLAN : planOf(found, document),
+  };
+}

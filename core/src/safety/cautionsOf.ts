@@ -1,0 +1,57 @@
+import { FLAGS } from '../knowledge/flags';
+import { oneReferQuestion } from '../knowledge/refer';
+import { LIKELY_ENOUGH } from '../trace/likelyEnough';
+import type { Trace } from '../trace/trace';
+import type { CaseFile } from '../trace/caseFile';
+import { painRule } from './painRule';
+
+/** Said with every trace. */
+export const STANDING_CAUTION =
+  'Supports a coach’s judgement and makes no diagnosis; local rules and licensed clinicians come first.';
+
+const referCautions = ({ client }: CaseFile): string[] =>
+  [...new Set(client.refer)].map((id) => oneReferQuestion(id).say);
+
+const flagCautions = ({ client }: CaseFile): string[] =>
+  FLAGS.filter(({ id }) => client.flags.includes(id)).map(({ name, note }) => `${name}: ${note}`);
+
+function painCautions({ look }: CaseFile): string[] {
+  const rules = look.pain.map(({ score, kind, region, side }) => ({
+    rule: painRule(score, kind),
+    where: `${side ? `${side} ` : ''}${region}`,
+  }));
+  return rules.flatMap(({ rule, where }) => {
+    if (rule === 'stop')
+      return [
+        `Pain at the ${where}: stop what brings it on, and ask the stop-and-refer questions.`,
+      ];
+    return rule === 'easier' ? [`Pain at the ${where}: make it easier.`] : [];
+  });
+}
+
+function jointCautions({ checks, look }: CaseFile): string[] {
+  const pinched =
+    checks.some(({ pinch }) => pinch) || look.pain.some(({ kind }) => kind === 'pinch');
+  const innerKnee = checks.some(({ felt }) => felt === 'inner-knee');
+  return [
+    ...(pinched ? ['A pinch: move up to it, never into it.'] : []),
+    ...(innerKnee
+      ? ['A pull inside the knee: close the knee or raise the seat; the hip is asking it to twist.']
+      : []),
+  ];
+}
+
+const nerveCautions = ({ causes }: Trace): string[] =>
+  causes.some(({ kind, p }) => kind === 'nerve' && p >= LIKELY_ENOUGH)
+    ? ['A nerve is slid, small and without symptoms; never held on stretch.']
+    : [];
+
+/** What must be kept in mind with this case, the most urgent first. */
+export const cautionsOf = (file: CaseFile, found: Trace): string[] => [
+  ...referCautions(file),
+  ...painCautions(file),
+  ...jointCautions(file),
+  ...nerveCautions(found),
+  ...flagCautions(file),
+  STANDING_CAUTION,
+];

@@ -1,0 +1,2 @@
+/** A cause less likely than this explains nothing, and nothing is done about it. */
+export const LIKELY_ENOUGH = 0.3;

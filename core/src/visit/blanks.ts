@@ -1,0 +1,52 @@
+import { DEFAULT_APPROACH } from '../knowledge/approaches';
+import type { CheckRecord, ClientRecord, LookRecord, VisitRecord } from './records';
+import { NO_HOME } from './records';
+
+/** What a look holds before anything was seen. */
+export const NOTHING_SEEN = {
+  faults: [],
+  clear: [],
+  pain: [],
+  rating: null,
+  reps: [],
+  notes: [],
+  hold: null,
+  recordings: [],
+} satisfies Partial<LookRecord>;
+
+/** What a check holds before anything was measured. */
+export const NOTHING_MEASURED = {
+  passive: null,
+  active: null,
+  braced: null,
+  result: null,
+  felt: null,
+  pinch: null,
+  repeats: {},
+  cheats: [],
+  pain: null,
+  device: null,
+} satisfies Partial<CheckRecord>;
+
+/** What a visit holds before anybody judged anything. */
+export const NOTHING_HELD = {
+  opinions: [],
+  traced: null,
+  extra: null,
+} satisfies Partial<VisitRecord>;
+
+/** What a client has told before anybody asked. */
+export const NOTHING_TOLD = {
+  segments: {},
+  flags: [],
+  history: [],
+  given: [],
+  consent: null,
+  clearances: [],
+  setups: {},
+  goal: '',
+  approach: DEFAULT_APPROACH,
+  footwear: null,
+  home: NO_HOME,
+  norms: {},
+} satisfies Partial<ClientRecord>;

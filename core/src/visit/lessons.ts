@@ -1,0 +1,98 @@
+import { oneCause, type CauseId } from '../knowledge/causes';
+import { oneDrill } from '../knowledge/drills';
+import { LINKS, type SideRule } from '../knowledge/links';
+import { otherSide, type MaybeSide } from '../sides/side';
+import type { Lesson } from '../trace/caseFile';
+import type { ClientFile, Instant, Versioned, VisitRecord } from './records';
+import { verdictsOf, type VisitVerdict } from './verdicts';
+import { visitPart, type VisitPart } from './visitPart';
+
+/** What a visit taught of a cause, and when. */
+export interface VisitLesson extends Lesson {
+  readonly visitId: string;
+  readonly on: Instant;
+  /** How likely the cause was held to be when the work was chosen; null where that was not kept. */
+  readonly held: number | null;
+}
+
+/** Whether a cause on its side can bring something about on another. */
+function reaches(rule: SideRule, cause: MaybeSide, found: MaybeSide): boolean {
+  if (rule === 'any' || cause === null || found === null) return true;
+  return cause === (rule === 'same' ? found : otherSide(found));
+}
+
+/** Verdicts on what a cause brings about: faults of the pattern, or measures of its joint. */
+function verdictsOn(
+  verdicts: readonly VisitVerdict[],
+  about: VisitVerdict['about'],
+  cause: CauseId,
+  side: MaybeSide,
+): VisitVerdict[] {
+  const kind = about === 'fault' ? 'fault' : 'range';
+  return verdicts.filter((verdict) => {
+    if (verdict.about !== about) return false;
+    const [what, found] = verdict.key.slice(`${about}:`.length).split('@');
+    return LINKS.some(
+      (link) =>
+        link.cause === cause &&
+        link.finding === `${kind}:${what}` &&
+        reaches(link.side, side, (found as MaybeSide | undefined) ?? null),
+    );
+  });
+}
+
+const changeWords = ({ sentence, change }: VisitVerdict): string =>
+  `${sentence.charAt(0).toLowerCase()}${sentence.slice(1)} ${change}`;
+
+const isBetter = ({ word }: VisitVerdict): boolean => word === 'better';
+
+/** What was done for a cause, and what came of it; null when the pattern was not looked at again. */
+function maybeLesson(
+  part: VisitPart,
+  key: string,
+  verdicts: readonly VisitVerdict[],
+): VisitLesson | null {
+  const [id, on] = key.split(':');
+  const cause = id as CauseId;
+  const side: MaybeSide = on === 'left' || on === 'right' ? on : null;
+  const faults = verdictsOn(verdicts, 'fault', cause, side);
+  if (faults.length === 0 || oneCause(cause).kind === 'given') return null;
+  const joints = verdictsOn(verdicts, 'check', cause, side);
+  const outcome: Lesson['outcome'] = faults.some(isBetter)
+    ? 'helped'
+    : joints.some(isBetter)
+      ? 'not-it'
+      : 'unmoved';
+  const told = [
+    ...joints.filter(isBetter),
+    ...(faults.some(isBetter) ? faults.filter(isBetter) : faults),
+  ];
+  const drills = part.drills
+    .filter(({ status, targets }) => status === 'done' && targets.includes(key))
+    .map(({ drill }) => oneDrill(drill).name);
+  const { openedOn, id: visitId } = part.visit;
+  const words = `Earlier, ${[...new Set(drills)].join(' and ').toLowerCase()}: ${told.map(changeWords).join('; ')}`;
+  const held =
+    part.visit.traced?.causes.find((one) => one.cause === cause && one.side === side)?.p ?? null;
+  return { cause, side, outcome, words, visitId, on: openedOn, held };
+}
+
+/** What one visit taught: of each cause that a drill was done for, when the pattern was seen again. */
+export function lessonsOf(part: VisitPart): VisitLesson[] {
+  const verdicts = verdictsOf(part);
+  const done = part.drills.filter(({ status }) => status === 'done');
+  return [...new Set(done.flatMap(({ targets }) => targets))]
+    .map((key) => maybeLesson(part, key, verdicts))
+    .filter((one) => one !== null);
+}
+
+/**
+ * What the visits before this one taught of the same pattern, oldest first. A later lesson of a cause
+ * stands for all before it.
+ */
+export function lessonsBefore(file: ClientFile, visit: Versioned<VisitRecord>): VisitLesson[] {
+  return file.visits
+    .filter(({ pattern, openedOn }) => pattern === visit.pattern && openedOn < visit.openedOn)
+    .sort((a, b) => a.openedOn.localeCompare(b.openedOn))
+    .flatMap((earlier) => lessonsOf(visitPart(file, earlier)));
+}

@@ -1,0 +1,85 @@
+import {
+  caseFileFrom,
+  disagreementsFor,
+  leavableFindings,
+  nextChecks,
+  rivalsOf,
+  trace,
+  withoutFindings,
+} from '../src';
+import { ACCEPTANCE_CASES, caseOf } from './cases/acceptanceCases';
+
+const SLIDE = caseFileFrom(ACCEPTANCE_CASES[0].file);
+const OPEN = caseFileFrom(
+  caseOf({
+    look: { faults: [{ fault: 'hips-slide', side: 'left', phase: 'bottom', grade: 'plain' }] },
+  }),
+);
+
+describe('leaving findings out', () => {
+  it.each(ACCEPTANCE_CASES.map(({ name, file }) => [name, file] as const))(
+    '%s: each key leaves out one finding and no other',
+    (_name, file) => {
+      const whole = caseFileFrom(file);
+      const all = leavableFindings(whole);
+      expect(new Set(all.map(({ key }) => key)).size).toBe(all.length);
+      for (const { key, words } of all) {
+        expect(words).not.toBe('');
+        const rest = leavableFindings(withoutFindings(whole, new Set([key])));
+        expect(rest.length).toBe(all.length - 1);
+      }
+    },
+  );
+
+  it('without its check the ankle is less sure, without anything it is back where it began', () => {
+    const p = (left: string[]) =>
+      trace(withoutFindings(SLIDE, new Set(left))).causes.find(
+        ({ key }) => key === 'ankle-joint:right',
+      )!.p;
+    const all = leavableFindings(SLIDE).map(({ key }) => key);
+    expect(p(['check:ankle-bend-knee-bent@right'])).toBeLessThan(p([]));
+    // A sprain in the history triples odds of 0.15.
+    expect(p(all)).toBeCloseTo((3 * 0.15) / 0.85 / (1 + (3 * 0.15) / 0.85), 6);
+  });
+});
+
+describe('rivals', () => {
+  const found = trace(OPEN);
+  const top = found.causes[0];
+  const rivals = rivalsOf(found, top, nextChecks(OPEN).ranked);
+
+  it('explain the same fault, most probable first, and are told apart by something', () => {
+    expect(rivals.length).toBeGreaterThan(1);
+    for (const { cause, apart } of rivals) {
+      expect(cause.key).not.toBe(top.key);
+      expect(cause.explains.map(({ fault }) => fault)).toContain('hips-slide@left');
+      expect(Object.keys(apart!.tells)).toEqual(
+        expect.arrayContaining([expect.stringMatching(`${top.key}|${cause.key}`)]),
+      );
+    }
+  });
+
+  it('a dismissed cause is no rival', () => {
+    const { cause, side } = rivals[0].cause;
+    const file = { ...OPEN, coach: [{ cause, side, says: 'dismissed' as const, why: 'no' }] };
+    expect(rivalsOf(trace(file), top, []).map((one) => one.cause.key)).not.toContain(
+      rivals[0].cause.key,
+    );
+  });
+});
+
+describe('disagreements of schools', () => {
+  const ids = (file: typeof SLIDE, next: 'training' | 'rest') =>
+    disagreementsFor(file, trace(file), next).map(({ id }) => id);
+
+  it('are shown where they bear on the case', () => {
+    expect(ids(SLIDE, 'training')).toEqual(expect.arrayContaining(['cue-or-part']));
+    expect(ids(SLIDE, 'training')).not.toContain('hold-how-long');
+  });
+
+  it('holding before training matters to short muscles, before training only', () => {
+    const hamstrings = caseFileFrom(ACCEPTANCE_CASES[2].file);
+    expect(ids(hamstrings, 'training')).toContain('hold-before-training');
+    expect(ids(hamstrings, 'rest')).not.toContain('hold-before-training');
+  });
+});

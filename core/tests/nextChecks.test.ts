@@ -1,0 +1,184 @@
+import fc from 'fast-check';
+import {
+  APPROACHES,
+  ASK_ORDER,
+  CHECKS,
+  nextChecks,
+  PROBES,
+  USUAL_SETUP,
+  type CaseFile,
+  type NextCheck,
+  type Side,
+} from '../src';
+import { gains, outcomesOf } from '../src/trace/next/expectedGain';
+import { prepared } from '../src/trace/inference/evidence';
+import type { Finding, Network } from '../src/trace/inference/network';
+import { posteriors } from '../src/trace/inference/posteriors';
+import { networks } from './randomNetworks';
+
+const slideTo = (side: Side, part: Partial<CaseFile> = {}): CaseFile => ({
+  client: { heightM: 1.75, massKg: 75, flags: [], refer: [], history: [], given: [] },
+  look: {
+    pattern: 'squat',
+    setup: USUAL_SETUP,
+    faults: [{ fault: 'hips-slide', side, phase: 'bottom', grade: 'plain' }],
+    clear: [],
+    pain: [],
+  },
+  probes: [],
+  checks: [],
+  ...part,
+});
+
+const nameOf = (one: NextCheck): string => ('check' in one ? one.check : one.probe);
+const named = (one: NextCheck): string => `${nameOf(one)}@${one.side ?? ''}`;
+
+const asked = (finding: Finding) => ({ norm: null, findings: [finding] });
+const finding = (node: number, strength: number): Finding => ({
+  id: 'next',
+  words: '',
+  ratio: Infinity,
+  leak: 0.05,
+  arrows: [{ node, strength }],
+  factors: [],
+});
+
+describe('what can come out of a finding', () => {
+  it('has chances that add up to one, and on average leaves every cause as likely as it was', () => {
+    let tried = 0;
+    fc.assert(
+      fc.property(
+        networks,
+        fc.double({ min: 0.1, max: 0.95, noNaN: true }),
+        (network, strength) => {
+          tried++;
+          const before = posteriors(network);
+          const outcomes = outcomesOf(prepared(network), before, asked(finding(0, strength)));
+          expect(outcomes.reduce((sum, { chance }) => sum + chance, 0)).toBeCloseTo(1, 9);
+          before.forEach((p, i) =>
+            expect(outcomes.reduce((sum, one) => sum + one.chance * one.p[i], 0)).toBeCloseTo(p, 8),
+          );
+        },
+      ),
+      { seed: 20261125, numRuns: 300 },
+    );
+    expect(tried).toBeGreaterThanOrEqual(300);
+  });
+
+  it('is what the trace would say with the finding there, and without it', () => {
+    fc.assert(
+      fc.property(networks, (network) => {
+        const next = finding(0, 0.6);
+        const outcomes = outcomesOf(prepared(network), posteriors(network), asked(next));
+        const [without, there] = [0, Infinity].map((ratio) =>
+          posteriors({ ...network, findings: [...network.findings, { ...next, ratio }] }),
+        );
+        expect(outcomes).toHaveLength(2);
+        outcomes[0].p.forEach((p, i) => expect(p).toBeCloseTo(without[i], 8));
+        outcomes[1].p.forEach((p, i) => expect(p).toBeCloseTo(there[i], 8));
+      }),
+      { seed: 7, numRuns: 200 },
+    );
+  });
+
+  it('of a range is told by readings whose chances add up to nearly one', () => {
+    const network: Network = {
+      nodes: [{ key: 'a', cause: 'ankle-joint', side: 'left', prior: 0.3 }],
+      findings: [],
+    };
+    const { norm } = CHECKS[0];
+    const outcomes = outcomesOf(prepared(network), [0.3], { norm, findings: [finding(0, 0.75)] });
+    expect(outcomes.length).toBeGreaterThan(10);
+    expect(outcomes.reduce((sum, { chance }) => sum + chance, 0)).toBeCloseTo(1, 1);
+    const short = outcomes[0];
+    const free = outcomes.at(-1)!;
+    expect(short.p[0]).toBeGreaterThan(0.6);
+    expect(free.p[0]).toBeLessThan(0.15);
+  });
+
+  it('a finding that says nothing gains nothing, a sure one all there is', () => {
+    const network: Network = {
+      nodes: [{ key: 'a', cause: 'trunk-hold', side: null, prior: 0.5 }],
+      findings: [],
+    };
+    const gain = (strength: number, leak: number) =>
+      gains([0.5], outcomesOf(prepared(network), [0.5], asked({ ...finding(0, strength), leak })), [
+        true,
+      ])[0];
+    expect(gain(0, 0.05)).toBeCloseTo(0, 9);
+    expect(gain(1, 0)).toBeCloseTo(1, 9);
+  });
+});
+
+describe('what to ask next', () => {
+  const { ranked } = nextChecks(slideTo('right'));
+
+  it('hips that slide to the right: the left ankle, or the heels lifted, among the first three', () => {
+    const first = ranked.slice(0, 3).map(named);
+    expect(first.some((one) => ['ankle-bend-knee-bent@left', 'heels-up@'].includes(one))).toBe(
+      true,
+    );
+  });
+
+  it('a mirrored case asks the mirror image', () => {
+    const mirrored = nextChecks(slideTo('left')).ranked.map((one) =>
+      named(one.side ? { ...one, side: one.side === 'left' ? 'right' : 'left' } : one),
+    );
+    expect(new Set(mirrored)).toEqual(new Set(ranked.map(named)));
+    expect(mirrored[0]).toBe(named(ranked[0]));
+  });
+
+  it('says why of each, and how much', () => {
+    for (const { why, bitsPerMinute } of ranked) {
+      expect(why).toMatch(/^(separates .+ from .+|speaks for or against .+)$/);
+      expect(bitsPerMinute).toBeGreaterThan(0);
+    }
+  });
+
+  it('does not ask what was done, nor what must wait for another check', () => {
+    const done = slideTo('right', {
+      checks: [{ check: 'ankle-bend-knee-bent', side: 'left', passive: 28 }],
+      probes: [{ probe: 'heels-up', fault: 'hips-slide', side: 'right', outcome: 'same' }],
+    });
+    const after = nextChecks(done).ranked.map(named);
+    expect(after).not.toContain('ankle-bend-knee-bent@left');
+    expect(after).not.toContain('heels-up@');
+    expect(ranked.map(named)).not.toContain('ankle-front-block@left');
+    expect(after).toContain('ankle-front-block@left');
+    expect(after).not.toContain('ankle-front-block@right');
+  });
+
+  it('does not ask to put down a load that nobody holds', () =>
+    expect(ranked.map(nameOf)).not.toContain('unloaded'));
+
+  it('once the ankle is known short, its bend is worth less than what tells its tissues apart', () => {
+    const known = slideTo('right', {
+      checks: [{ check: 'ankle-bend-knee-bent', side: 'left', passive: 25 }],
+    });
+    expect(named(nextChecks(known).ranked[0])).toBe('ankle-front-block@left');
+  });
+
+  it.each(APPROACHES.map(({ id }) => [id] as const))(
+    '%s keeps the bits and weighs them its own way',
+    (id) => {
+      const { ranked: own } = nextChecks(slideTo('right'), id);
+      for (const one of own) {
+        const same = ranked.find((other) => named(other) === named(one))!;
+        expect(one.bitsPerMinute).toBeCloseTo(same.bitsPerMinute, 9);
+        expect(one.weight).toBeCloseTo(
+          one.bitsPerMinute * (ASK_ORDER[id][nameOf(one) as never] ?? 1),
+          9,
+        );
+      }
+    },
+  );
+
+  it('ground up asks of the ankle before anything else', () =>
+    expect(nameOf(nextChecks(slideTo('right'), 'ground-up').ranked[0])).toMatch(/^ankle/));
+
+  it('names only checks and probes that there are', () => {
+    const ids: string[] = [...CHECKS, ...PROBES].map(({ id }) => id);
+    for (const order of Object.values(ASK_ORDER))
+      for (const id of Object.keys(order)) expect(ids).toContain(id);
+  });
+});
