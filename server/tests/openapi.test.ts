@@ -1,3 +1,4 @@
+import { caseJsonSchema } from '@taxikine/core';
 import request from 'supertest';
 import { openapi } from '../src';
 import { makeWorld, type World } from './world';
@@ -31,6 +32,11 @@ it('carries what the Joi schemas know: ranges, lists and what is required', () =
   expect(text).toContain('"maximum":2.4');
   expect(text).toContain('one-sided-habit');
   expect(text).toContain('"writeId"');
+});
+
+it('publishes the JSON Schema of the case file, to anybody', async () => {
+  const { body } = await request(world.app).get('/api/v1/case.schema.json').expect(200);
+  expect(body).toEqual(caseJsonSchema());
 });
 
 it('health asks the database', async () => {

@@ -199,6 +199,24 @@ describe('safety cannot be worked around', () => {
     ).expect(422);
   });
 
+  it('keeps every opinion of the coach on a cause', async () => {
+    const { visit } = await visitOf();
+    const opinion = {
+      cause: 'hip-bend',
+      side: 'left',
+      says: 'dismissed',
+      why: 'moves freely in my hands',
+      on: '2026-11-23T11:10:00.000Z',
+      byFindings: 0.42,
+    } as const;
+    await put('visits', { ...visit, opinions: [opinion] }, 1).expect(200);
+    const { body } = await put('visits', { ...visit, opinions: [] }, 2).expect(422);
+    expect(body.path).toBe('opinions');
+    const back = { ...opinion, says: 'open', why: 'measured since' } as const;
+    await put('visits', { ...visit, opinions: [opinion, back] }, 2).expect(200);
+    await put('visits', { ...visit, opinions: [opinion, { ...back, why: '' }] }, 3).expect(422);
+  });
+
   it('takes no drill without consent', async () => {
     const { visit } = await visitOf({}, newClient({ consent: null }));
     await put('drills', newDrill(visit)).expect(422);

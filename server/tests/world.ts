@@ -4,6 +4,9 @@ import {
   type DrillRecord,
   type LookRecord,
   type VisitRecord,
+  NOTHING_SEEN,
+  NOTHING_TOLD,
+  NOTHING_HELD,
 } from '@taxikine/core';
 import { pino } from 'pino';
 import request from 'supertest';
@@ -71,13 +74,8 @@ export const newClient = (part: Partial<ClientRecord> = {}): ClientRecord => ({
   about: 'stonemason',
   heightM: 1.72,
   massKg: 71,
-  segments: {},
-  flags: [],
-  history: [],
-  given: [],
+  ...NOTHING_TOLD,
   consent: { on: '2026-11-01', wording: '2026-1', guardian: null },
-  clearances: [],
-  setups: {},
   ...part,
 });
 
@@ -91,6 +89,7 @@ export const newVisit = (clientId: string, part: Partial<VisitRecord> = {}): Vis
   asks: [{ on: NOW, positives: [] }],
   minutes: 12,
   next: 'training',
+  ...NOTHING_HELD,
   ...part,
 });
 
@@ -100,10 +99,7 @@ export const newLook = (visit: VisitRecord, part: Partial<LookRecord> = {}): Loo
   visitId: visit.id,
   role: 'first',
   setup: USUAL_SETUP,
-  faults: [],
-  clear: [],
-  pain: [],
-  rating: null,
+  ...NOTHING_SEEN,
   startedOn: NOW,
   ...part,
 });

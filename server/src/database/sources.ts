@@ -5,13 +5,18 @@ import { CheckResult } from './entities/CheckResult';
 import { Client } from './entities/Client';
 import { Coach } from './entities/Coach';
 import { DrillLog } from './entities/DrillLog';
+import { Image } from './entities/Image';
 import { Look } from './entities/Look';
+import { Picture } from './entities/Picture';
 import { Practice } from './entities/Practice';
 import { Probe } from './entities/Probe';
 import { Visit } from './entities/Visit';
 import { FirstSlice1764000000000 } from './migrations/1764000000000-FirstSlice';
 import { ClientSetup1764100000000 } from './migrations/1764100000000-ClientSetup';
 import { SetupPerPattern1764200000000 } from './migrations/1764200000000-SetupPerPattern';
+import { LookAndCheckInFull1764300000000 } from './migrations/1764300000000-LookAndCheckInFull';
+import { Pictures1764400000000 } from './migrations/1764400000000-Pictures';
+import { OpinionsAndTraces1764500000000 } from './migrations/1764500000000-OpinionsAndTraces';
 import { SnakeNames } from './namingStrategy';
 
 const options = (url: string): DataSourceOptions => ({
@@ -19,14 +24,33 @@ const options = (url: string): DataSourceOptions => ({
   url,
   synchronize: false,
   namingStrategy: new SnakeNames(),
-  entities: [Practice, Coach, Client, Visit, Look, Probe, CheckResult, DrillLog, AppliedWrite],
+  entities: [
+    Practice,
+    Coach,
+    Client,
+    Visit,
+    Look,
+    Probe,
+    CheckResult,
+    DrillLog,
+    Picture,
+    Image,
+    AppliedWrite,
+  ],
 });
 
 /** The owner's connection: migrations and the making of practices; never serves a request. */
 export const ownerSource = (url: string): DataSource =>
   new DataSource({
     ...options(url),
-    migrations: [FirstSlice1764000000000, ClientSetup1764100000000, SetupPerPattern1764200000000],
+    migrations: [
+      FirstSlice1764000000000,
+      ClientSetup1764100000000,
+      SetupPerPattern1764200000000,
+      LookAndCheckInFull1764300000000,
+      Pictures1764400000000,
+      OpinionsAndTraces1764500000000,
+    ],
   } as DataSourceOptions);
 
 /** The application's connection, as a role that owns nothing. */

@@ -1,3 +1,4 @@
+import { caseJsonSchema } from '@taxikine/core';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
@@ -32,6 +33,8 @@ const headers = (secure: boolean) =>
         defaultSrc: ["'self'"],
         styleSrc: ["'self'", "'unsafe-inline'"],
         imgSrc: ["'self'", 'data:', 'blob:'],
+        // A video file that is scrubbed for one moment of it.
+        mediaSrc: ["'self'", 'blob:'],
         workerSrc: ["'self'"],
         upgradeInsecureRequests: secure ? [] : null,
       },
@@ -55,6 +58,7 @@ export function createApp({ source, log, now, dist, secure }: AppOptions): Expre
   const api = express.Router();
   api.use(sameOrigin, express.json({ limit: '1mb' }));
   api.get('/openapi.json', (_request, response) => void response.json(openapi()));
+  api.get('/case.schema.json', (_request, response) => void response.json(caseJsonSchema()));
   api.use(sessionRoutes(source, secure));
   api.use(needSession(source), clientRoutes(source, now), ...recordRoutes(source), noSuchRoute);
   app.use(

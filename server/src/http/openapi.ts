@@ -84,6 +84,13 @@ export function openapi(): object {
           responses: { 200: answer('All well'), 503: answer('The database is away') },
         },
       },
+      '/api/v1/case.schema.json': {
+        get: {
+          operationId: 'case-schema',
+          description: 'The open exchange format of cases; needs no session.',
+          responses: { 200: answer('JSON Schema of the case file') },
+        },
+      },
       '/api/v1/session': {
         get: {
           operationId: 'who-am-i',

@@ -1,7 +1,6 @@
 import {
   gateOf,
   maybeLookProblem,
-  type ClientRecord,
   type DrillRecord,
   type LookRecord,
   type RecordKind,
@@ -33,22 +32,27 @@ const sorted = (value: unknown): unknown =>
       )
     : value;
 
-/** Answers to the stop-and-refer questions are a record of safety: they are added to, never taken back. */
-const asksOnlyGrow: Guard = async ({ before, after }) => {
-  const [was, is] = [before as VisitRecord | null, after as VisitRecord];
-  if (was && !contains(is.asks, was.asks))
-    throw invalid(
-      'Answers to the safety questions cannot be taken back.',
-      'asks',
-      'Record who cleared them instead.',
-    );
-};
+/** A list that is a record of what was said or decided: added to, never taken back or changed. */
+const onlyGrows =
+  (field: string, message: string, hint?: string): Guard =>
+  async ({ before, after }) => {
+    const listOf = (record: object) => (record as Record<string, readonly unknown[]>)[field];
+    if (before && !contains(listOf(after), listOf(before))) throw invalid(message, field, hint);
+  };
 
-const clearancesOnlyGrow: Guard = async ({ before, after }) => {
-  const [was, is] = [before as ClientRecord | null, after as ClientRecord];
-  if (was && !contains(is.clearances, was.clearances))
-    throw invalid('A recorded clearance cannot be changed.', 'clearances');
-};
+const asksOnlyGrow = onlyGrows(
+  'asks',
+  'Answers to the safety questions cannot be taken back.',
+  'Record who cleared them instead.',
+);
+
+const opinionsOnlyGrow = onlyGrows(
+  'opinions',
+  'An opinion on a cause stays in the record.',
+  'Add one that takes it back.',
+);
+
+const clearancesOnlyGrow = onlyGrows('clearances', 'A recorded clearance cannot be changed.');
 
 const WHY_NOT = {
   blocked: 'Stop and refer: a clinician has to clear this client before any drill.',
@@ -101,9 +105,11 @@ const patternStays: Guard = async ({ before, after }) => {
 /** What else must be true before a record of this kind is written. */
 export const GUARDS: Readonly<Record<RecordKind, readonly Guard[]>> = {
   clients: [clearancesOnlyGrow],
-  visits: [staysWhereItIs, patternStays, asksOnlyGrow],
+  visits: [staysWhereItIs, patternStays, asksOnlyGrow, opinionsOnlyGrow],
   looks: [staysWhereItIs, goesWithItsPattern],
   probes: [staysWhereItIs],
   checks: [staysWhereItIs],
   drills: [staysWhereItIs, gateIsOpen],
+  pictures: [staysWhereItIs],
+  images: [staysWhereItIs],
 };

@@ -4,7 +4,9 @@ import type { PracticeRow } from '../database/columns';
 import { CheckResult } from '../database/entities/CheckResult';
 import { Client } from '../database/entities/Client';
 import { DrillLog } from '../database/entities/DrillLog';
+import { Image } from '../database/entities/Image';
 import { Look } from '../database/entities/Look';
+import { Picture } from '../database/entities/Picture';
 import { Probe } from '../database/entities/Probe';
 import { Visit } from '../database/entities/Visit';
 
@@ -22,4 +24,6 @@ export const RESOURCES: Readonly<Record<RecordKind, Resource>> = {
   probes: { entity: Probe, word: 'probe' },
   checks: { entity: CheckResult, word: 'check' },
   drills: { entity: DrillLog, word: 'drill' },
+  pictures: { entity: Picture, word: 'picture' },
+  images: { entity: Image, word: 'image' },
 };

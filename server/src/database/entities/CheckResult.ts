@@ -2,6 +2,7 @@ import type { CheckRecord } from '@taxikine/core';
 import { Entity } from 'typeorm';
 import {
   InstantColumn,
+  JsonColumn,
   MaybeJsonColumn,
   MaybeNumberColumn,
   MaybeTextColumn,
@@ -23,6 +24,10 @@ export class CheckResult extends VisitRow implements CheckRecord {
   @MaybeTextColumn() result!: string | null;
   @MaybeTextColumn() felt!: CheckRecord['felt'];
   @MaybeYesNoColumn() pinch!: boolean | null;
+  @JsonColumn() repeats!: CheckRecord['repeats'];
+  @JsonColumn() cheats!: CheckRecord['cheats'];
+  @MaybeJsonColumn() pain!: CheckRecord['pain'];
+  @MaybeTextColumn() device!: CheckRecord['device'];
   @InstantColumn() doneOn!: string;
   @YesNoColumn() removed!: boolean;
 }

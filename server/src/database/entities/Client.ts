@@ -1,6 +1,13 @@
 import type { ClientRecord } from '@taxikine/core';
 import { Entity } from 'typeorm';
-import { JsonColumn, MaybeJsonColumn, NumberColumn, PracticeRow, TextColumn } from '../columns';
+import {
+  JsonColumn,
+  MaybeJsonColumn,
+  MaybeTextColumn,
+  NumberColumn,
+  PracticeRow,
+  TextColumn,
+} from '../columns';
 
 @Entity('client')
 export class Client extends PracticeRow implements ClientRecord {
@@ -15,4 +22,9 @@ export class Client extends PracticeRow implements ClientRecord {
   @MaybeJsonColumn() consent!: ClientRecord['consent'];
   @JsonColumn() clearances!: ClientRecord['clearances'];
   @JsonColumn() setups!: ClientRecord['setups'];
+  @TextColumn() goal!: string;
+  @TextColumn() approach!: ClientRecord['approach'];
+  @MaybeTextColumn() footwear!: ClientRecord['footwear'];
+  @JsonColumn() home!: ClientRecord['home'];
+  @JsonColumn() norms!: ClientRecord['norms'];
 }

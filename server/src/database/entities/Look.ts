@@ -1,6 +1,13 @@
 import type { LookRecord } from '@taxikine/core';
 import { Entity } from 'typeorm';
-import { InstantColumn, JsonColumn, MaybeTextColumn, TextColumn, VisitRow } from '../columns';
+import {
+  InstantColumn,
+  JsonColumn,
+  MaybeJsonColumn,
+  MaybeTextColumn,
+  TextColumn,
+  VisitRow,
+} from '../columns';
 
 @Entity('look')
 export class Look extends VisitRow implements LookRecord {
@@ -10,5 +17,9 @@ export class Look extends VisitRow implements LookRecord {
   @JsonColumn() clear!: LookRecord['clear'];
   @JsonColumn() pain!: LookRecord['pain'];
   @MaybeTextColumn() rating!: LookRecord['rating'];
+  @JsonColumn() reps!: LookRecord['reps'];
+  @JsonColumn() notes!: LookRecord['notes'];
+  @MaybeJsonColumn() hold!: LookRecord['hold'];
+  @JsonColumn() recordings!: LookRecord['recordings'];
   @InstantColumn() startedOn!: string;
 }

@@ -5,6 +5,7 @@ import {
   InstantColumn,
   JsonColumn,
   MaybeInstantColumn,
+  MaybeJsonColumn,
   NumberColumn,
   PracticeRow,
   TextColumn,
@@ -20,4 +21,7 @@ export class Visit extends PracticeRow implements VisitRecord {
   @JsonColumn() asks!: VisitRecord['asks'];
   @NumberColumn() minutes!: number;
   @TextColumn() next!: VisitRecord['next'];
+  @JsonColumn() opinions!: VisitRecord['opinions'];
+  @MaybeJsonColumn() traced!: VisitRecord['traced'];
+  @MaybeJsonColumn() extra!: VisitRecord['extra'];
 }
