@@ -1,4 +1,5 @@
-import { VERBS } from './verbs';
+import type { Parsed } from '@taxikine/core';
+import { VERBS, type Verb } from './verbs';
 
 export type VerbAnswer =
   | { readonly status: 'done'; readonly document: unknown }
@@ -8,22 +9,37 @@ export type VerbAnswer =
 const usage = (): string =>
   `usage: taxikine ${Object.keys(VERBS).join('|')} FILE   (- is standard input)`;
 
-function readJson(read: () => string): { value: unknown } | { problem: string } {
+function onText({ takes, run }: Verb, text: string): Parsed<unknown> {
+  if (takes === 'text') return run(text);
+  let document: unknown;
   try {
-    return { value: JSON.parse(read()) };
+    document = JSON.parse(text);
   } catch (error) {
     const why = error instanceof Error ? error.message : String(error);
-    return { problem: `(file): cannot be read as JSON: ${why}` };
+    return {
+      status: 'bad',
+      problems: [{ path: '(file)', message: `cannot be read as JSON: ${why}` }],
+    };
+  }
+  return run(document);
+}
+
+/** What a file holds, or why it cannot be read. */
+function textOf(read: () => string): Parsed<string> {
+  try {
+    return { status: 'ok', value: read() };
+  } catch (error) {
+    const why = error instanceof Error ? error.message : String(error);
+    return { status: 'bad', problems: [{ path: '(file)', message: `cannot be read: ${why}` }] };
   }
 }
 
-/** Runs one verb on one JSON text. */
+/** Runs one verb on one text. */
 export function runVerb(verb: string, read: () => string): VerbAnswer {
   const run = Object.hasOwn(VERBS, verb) ? VERBS[verb] : undefined;
   if (!run) return { status: 'bad', lines: [usage()] };
-  const input = readJson(read);
-  if ('problem' in input) return { status: 'bad', lines: [input.problem] };
-  const answer = run(input.value);
+  const text = textOf(read);
+  const answer = text.status === 'bad' ? text : onText(run, text.value);
   if (answer.status === 'ok') return { status: 'done', document: answer.value };
   return {
     status: 'bad',

@@ -89,10 +89,73 @@ it.each([
   ['deepest', 'tuckDeg', 30, /tuckDeg/],
   ['settle', 'body.massKg', 75, /thighDeg: the depth to settle at is missing/],
   ['fit', 'body.massKg', 75, /aim: what to fit for is missing/],
+  ['fit', 'aim', { for: 'depth' }, /aim\.thighDeg: how deep the squat shall go is missing/],
+  ['fit', 'aim', { for: 'depth', trunkLeanDeg: 40 }, /aim\.trunkLeanDeg: a squat counts/],
+  ['fit', 'aim', { for: 'grace', thighDeg: 10 }, /aim\.for/],
 ] as const)('%s refuses %s = %p and names the field', (verb, path, value, line) => {
   const answer = run(verb, changed(path, value));
   expect(answer.status).toBe('bad');
   if (answer.status === 'bad') expect(answer.lines.join('\n')).toMatch(line);
+});
+
+it('a hinge is fitted to a lean, and not for what its lean decides', () => {
+  const hinge = { ...INPUT, pattern: 'hinge' };
+  expect(document('fit', { ...hinge, aim: { for: 'depth', trunkLeanDeg: 60 } }).fit).not.toBeNull();
+  const refused = run('fit', { ...hinge, aim: { for: 'upright', trunkLeanDeg: 60 } });
+  expect(refused.status === 'bad' && refused.lines).toEqual([
+    'aim.for: a hinge cannot be fitted for "upright"',
+  ]);
+});
+
+describe('recordings', () => {
+  const played = () => document('record', { body: INPUT.body, seed: 6, dropped: 0.05 });
+
+  it('record plays one with its truth, and measure finds it', () => {
+    const recording = played() as { truth?: { repetitions: unknown[] } };
+    const { repetitions, measures } = document('measure', recording) as unknown as {
+      repetitions: unknown[];
+      measures: { measure: string }[];
+    };
+    expect(repetitions).toHaveLength(recording.truth!.repetitions.length);
+    expect(measures.map(({ measure }) => measure)).toContain('trunk-lean');
+  });
+
+  it('measure takes a table as well', () => {
+    const { frames, joints } = played() as unknown as {
+      frames: { t: number; keypoints: number[] }[];
+      joints: string[];
+    };
+    const lines = frames.flatMap(({ t, keypoints }) =>
+      joints.map((joint, j) => [t, joint, ...keypoints.slice(3 * j, 3 * j + 3)].join(';')),
+    );
+    const text = ['time;joint;x;y;confidence', ...lines].join('\n').replaceAll('.', ',');
+    const answer = runVerb('measure', () => text);
+    expect(answer.status === 'done' && answer.document).toMatchObject({ view: 'right' });
+  });
+
+  it.each([
+    ['half a file', '{"frames":[', '(root): the file ends in the middle'],
+    ['words', 'hips slide', '(root): is neither keypoint JSON nor a table'],
+    ['columns without names', 'a,b,c,d\n1,2,3,4', 'columns: none of a, b, c, d is named time'],
+  ])('measure refuses %s', (_, text, line) => {
+    const answer = runVerb('measure', () => text);
+    expect(answer.status === 'bad' && answer.lines[0]).toContain(line);
+  });
+
+  it('record names the field that is wrong', () => {
+    const answer = run('record', { body: INPUT.body, camera: { view: 'above' } });
+    expect(answer.status === 'bad' && answer.lines[0]).toMatch(/^camera\.view/);
+  });
+});
+
+it('a file that is not there is told', () => {
+  const answer = runVerb('measure', () => {
+    throw new Error('ENOENT: no such file');
+  });
+  expect(answer).toEqual({
+    status: 'bad',
+    lines: ['(file): cannot be read: ENOENT: no such file'],
+  });
 });
 
 it.each([

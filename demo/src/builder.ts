@@ -1,9 +1,12 @@
 import {
   caseFileOf,
   maybeVisitFile,
+  NOTHING_MEASURED,
+  NOTHING_TOLD,
   STEPS,
-  suggestDrills,
+  planSession,
   trace,
+  traceSnapshot,
   usualSetup,
   type CheckRecord,
   type ClientFile,
@@ -20,6 +23,7 @@ import {
   type Setup,
   type Side,
   type Step,
+  NOTHING_HELD,
 } from '@taxikine/core';
 import { addMinutes, subDays } from 'date-fns';
 import { demoId } from './ids';
@@ -36,6 +40,10 @@ export interface DemoCheck {
   result?: string;
   felt?: CheckRecord['felt'];
   pinch?: boolean;
+  repeats?: CheckRecord['repeats'];
+  cheats?: CheckRecord['cheats'];
+  pain?: CheckRecord['pain'];
+  device?: CheckRecord['device'];
 }
 
 export interface DemoVisit {
@@ -48,6 +56,10 @@ export interface DemoVisit {
   clear?: LookRecord['clear'];
   pain?: Omit<LookRecord['pain'][number], 'on'>[];
   rating?: LookRecord['rating'];
+  reps?: LookRecord['reps'];
+  notes?: Omit<LookRecord['notes'][number], 'on'>[];
+  /** Seconds spent resting at the bottom. */
+  holdS?: number;
   probes?: {
     probe: ProbeId;
     setup?: Partial<Setup>;
@@ -60,6 +72,7 @@ export interface DemoVisit {
     faults: SeenFault[];
     clear?: LookRecord['clear'];
     rating?: LookRecord['rating'];
+    reps?: LookRecord['reps'];
     checks?: DemoCheck[];
   };
   /** Drills done before the coach stopped; all of them in a finished visit. */
@@ -68,11 +81,7 @@ export interface DemoVisit {
 
 export interface DemoClient {
   key: string;
-  client: Omit<
-    ClientRecord,
-    'id' | 'clearances' | 'consent' | 'segments' | 'flags' | 'history' | 'given' | 'setups'
-  > &
-    Partial<ClientRecord>;
+  client: Pick<ClientRecord, 'name' | 'about' | 'heightM' | 'massKg'> & Partial<ClientRecord>;
   clearances?: {
     question: ReferId;
     by: string;
@@ -90,7 +99,7 @@ function lookRecord(
   visit: Frame,
   role: LookRole,
   at: number,
-  seen: { faults: SeenFault[]; clear?: LookRecord['clear']; rating?: LookRecord['rating'] },
+  seen: Pick<DemoVisit, 'faults' | 'clear' | 'rating' | 'reps' | 'notes' | 'holdS'>,
   pain: LookRecord['pain'] = [],
 ) {
   const { ids, setup, time } = visit;
@@ -103,6 +112,10 @@ function lookRecord(
     clear: seen.clear ?? [],
     pain,
     rating: seen.rating ?? null,
+    reps: seen.reps ?? [],
+    notes: (seen.notes ?? []).map((note) => ({ ...note, on: time(at + 2) })),
+    recordings: [],
+    hold: seen.holdS === undefined ? null : { runningSince: null, heldS: seen.holdS },
     startedOn: time(at),
   };
 }
@@ -119,12 +132,8 @@ const checkRecord = ({ ids, time }: Frame, role: LookRole, one: DemoCheck, at: n
   role,
   check: one.check,
   side: one.side ?? null,
-  passive: one.passive ?? null,
-  active: one.active ?? null,
-  braced: one.braced ?? null,
-  result: one.result ?? null,
-  felt: one.felt ?? null,
-  pinch: one.pinch ?? null,
+  ...NOTHING_MEASURED,
+  ...(({ check: _, side: __, ...found }) => found)(one),
   doneOn: time(at),
   removed: false,
 });
@@ -138,10 +147,11 @@ function drillRecords(
 ): DrillRecord[] {
   const visit = maybeVisitFile(file, visitId)!;
   const found = trace(caseFileOf(visit));
-  const { drills } = suggestDrills(found, {
+  const { drills } = planSession(found, {
     pattern: visit.visit.pattern,
     minutes: visit.visit.minutes,
     flags: file.client.flags,
+    approach: file.client.approach,
     next: visit.visit.next,
   });
   return drills.map(({ drill, side, targets }, place) => ({
@@ -156,6 +166,12 @@ function drillRecords(
     doneOn: place < done ? frame.time(22 + 4 * place) : null,
     removed: false,
   }));
+}
+
+/** The trace that the work of a visit was chosen by. */
+function keepTrace(file: ClientFile, visitId: string, on: string): void {
+  const visit = file.visits.find(({ id }) => id === visitId)!;
+  visit.traced = traceSnapshot(trace(caseFileOf(maybeVisitFile(file, visitId)!)), on);
 }
 
 function addVisit(file: ClientFile, key: string, place: number, visit: DemoVisit, now: Date): void {
@@ -189,6 +205,7 @@ function addVisit(file: ClientFile, key: string, place: number, visit: DemoVisit
     asks,
     minutes: 12,
     next: 'training',
+    ...NOTHING_HELD,
   });
   const reached = (step: Step) => STEPS.indexOf(visit.step) >= STEPS.indexOf(step);
   if (!reached('look')) return;
@@ -212,6 +229,7 @@ function addVisit(file: ClientFile, key: string, place: number, visit: DemoVisit
       visit.drillsDone ?? (visit.again ? 9 : 0),
     ))
       file.drills.push({ ...NEW, ...drill });
+  if (reached('work')) keepTrace(file, visitId, frame.time(20));
   if (!visit.again) return;
   file.looks.push(lookRecord(frame, 'again', 36, visit.again));
   for (const check of visit.again.checks ?? [])
@@ -226,11 +244,7 @@ export function buildFile(
   const file: ClientFile = {
     client: {
       ...NEW,
-      segments: {},
-      setups: {},
-      flags: [],
-      history: [],
-      given: [],
+      ...NOTHING_TOLD,
       consent: {
         on: day(subDays(now, (visits[0]?.daysAgo ?? 0) + 1)),
         wording: '2026-1',
@@ -252,6 +266,7 @@ export function buildFile(
     probes: [],
     checks: [],
     drills: [],
+    pictures: [],
   };
   visits.forEach((visit, place) => addVisit(file, key, place, visit, now));
   return file;

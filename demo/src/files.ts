@@ -2,6 +2,8 @@ import type { ClientFile } from '@taxikine/core';
 import { buildFile } from './builder';
 import { beekeeper } from './clients/beekeeper';
 import { bellRinger } from './clients/bellRinger';
+import { boatRestorer } from './clients/boatRestorer';
+import { cellist } from './clients/cellist';
 import { deckhand } from './clients/deckhand';
 import { lighthouseKeeper } from './clients/lighthouseKeeper';
 import { potter } from './clients/potter';
@@ -11,6 +13,15 @@ import { stonemason } from './clients/stonemason';
 
 /** Everyone in the demo, with weeks of history that end today. All invented. */
 export const demoFiles = (now: Date): ClientFile[] =>
-  [potter, stonemason, lighthouseKeeper, deckhand, beekeeper, sailTrimmer, bellRinger, rower].map(
-    (one) => buildFile(one, now),
-  );
+  [
+    potter,
+    stonemason,
+    lighthouseKeeper,
+    deckhand,
+    beekeeper,
+    sailTrimmer,
+    bellRinger,
+    rower,
+    cellist,
+    boatRestorer,
+  ].map((one) => buildFile(one, now));

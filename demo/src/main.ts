@@ -1,4 +1,4 @@
-import { RECORD_KINDS, type ClientFile, type RecordKind } from '@taxikine/core';
+import { KINDS_IN_FILE, type ClientFile, type KindInFile } from '@taxikine/core';
 import { appSource, hasPractices, makePractice, ownerSource, putRecord } from '@taxikine/server';
 import { demoFiles, DEMO_PASSWORD, DEMO_PRACTICE } from './index';
 
@@ -8,8 +8,26 @@ function bare<T extends { version: number }>(record: T): Omit<T, 'version'> {
   return rest;
 }
 
-const recordsOf = (file: ClientFile, kind: RecordKind) =>
-  kind === 'clients' ? [file.client] : file[kind];
+interface Told {
+  readonly kind: 'clients' | KindInFile;
+  readonly record: { readonly version: number; readonly id: string };
+}
+
+/** Visit by visit as they happened: what a later one reported does not hold back an earlier one's drills. */
+function inOrder(file: ClientFile): Told[] {
+  const kinds = KINDS_IN_FILE.filter((kind) => kind !== 'visits');
+  return [
+    { kind: 'clients', record: file.client },
+    ...file.visits.flatMap((visit): Told[] => [
+      { kind: 'visits', record: visit },
+      ...kinds.flatMap((kind) =>
+        (file[kind] as readonly (Told['record'] & { visitId: string })[])
+          .filter(({ visitId }) => visitId === visit.id)
+          .map((record) => ({ kind, record })),
+      ),
+    ]),
+  ];
+}
 
 /** Through the same door as every other write, so the demo cannot hold what the app would refuse. */
 async function load(ownerUrl: string, appUrl: string): Promise<void> {
@@ -19,15 +37,14 @@ async function load(ownerUrl: string, appUrl: string): Promise<void> {
     if (await hasPractices(owner)) return;
     await makePractice(owner, DEMO_PRACTICE);
     for (const file of demoFiles(new Date()))
-      for (const kind of RECORD_KINDS)
-        for (const record of recordsOf(file, kind))
-          await putRecord(app, {
-            kind,
-            practiceId: DEMO_PRACTICE.id,
-            writeId: crypto.randomUUID(),
-            version: 0,
-            record: bare(record),
-          });
+      for (const { kind, record } of inOrder(file))
+        await putRecord(app, {
+          kind,
+          practiceId: DEMO_PRACTICE.id,
+          writeId: crypto.randomUUID(),
+          version: 0,
+          record: bare(record),
+        });
   } finally {
     await Promise.all([owner.destroy(), app.destroy()]);
   }

@@ -1,10 +1,10 @@
 import {
   caseFileOf,
   gateOf,
+  KINDS_IN_FILE,
   maybeLookProblem,
   maybeVisitFile,
   parse,
-  RECORD_KINDS,
   RECORD_SCHEMAS,
   trace,
   verdictsOf,
@@ -32,7 +32,7 @@ it('has at least four clients with history, one in mid-visit', () => {
 
 it('holds only records that the API would take', () => {
   for (const file of files)
-    for (const kind of RECORD_KINDS)
+    for (const kind of ['clients', ...KINDS_IN_FILE] as const)
       for (const record of kind === 'clients' ? [file.client] : file[kind]) {
         const { version: _, ...bare } = record;
         expect([kind, parse(RECORD_SCHEMAS[kind], bare)]).toEqual([
@@ -58,11 +58,29 @@ it.each([
   ['Maren', 0, 'ankle-joint:right'],
   ['Anselm', 0, 'long-thighs:-'],
   ['Ysolde', 0, 'balance-deep:-'],
+  ['Marguerite', 0, 'midback:-'],
+  ['Idris', 0, 'hip-side-strength:left'],
   ['Rafe', 1, 'knee-guard:left'],
   ['Corentin', 0, 'nerve-back:right'],
   ['Linnea', 0, 'hip-extend:right'],
+  ['Jory', 0, 'ankle-joint:left'],
+  ['Jory', 1, 'hip-side-strength:left'],
 ])('%s is traced to %s %s', (name, visit, key) => {
   expect(topOf(named(name), visit)).toBe(key);
+});
+
+it('shows a trace that was wrong, and what the next visit made of it', () => {
+  const jory = named('Jory');
+  const { lessons } = maybeVisitFile(jory, jory.visits[1].id)!;
+  expect(lessons).toEqual([
+    expect.objectContaining({
+      cause: 'ankle-joint',
+      side: 'left',
+      outcome: 'not-it',
+      held: jory.visits[0].traced!.causes[0].p,
+    }),
+  ]);
+  expect(jory.visits[0].traced!.causes[0]).toMatchObject({ cause: 'ankle-joint', side: 'left' });
 });
 
 it('shows a change that is real, one that is not, and a client held back', () => {

@@ -9,6 +9,10 @@ export const beekeeper: DemoClient = {
     heightM: 1.69,
     massKg: 68,
     given: [{ cause: 'fixed-ankle', side: 'right' }],
+    goal: 'to lift frames from the lowest box',
+    approach: 'fit-the-movement',
+    footwear: 'flat',
+    home: { kit: ['wedge'], minutes: 8, days: ['tue', 'thu', 'sat'] },
   },
   visits: [
     {

@@ -11,7 +11,14 @@ export const stonemason: DemoClient = {
     about: 'stonemason, kneels on the right',
     heightM: 1.72,
     massKg: 71,
-    history: [{ what: 'sprain', region: 'ankle', side: 'right' }],
+    history: [
+      { what: 'sprain', region: 'ankle', side: 'right' },
+      { what: 'one-sided-habit', side: 'right', note: 'Kneels on one knee' },
+    ],
+    goal: 'to squat down to the low courses without the back tiring',
+    approach: 'ground-up',
+    footwear: 'heeled',
+    home: { kit: ['wall', 'wedge', 'mat'], minutes: 12, days: ['mon', 'wed', 'fri', 'sun'] },
   },
   visits: [
     {
@@ -30,6 +37,11 @@ export const stonemason: DemoClient = {
       ],
       clear: ['knee-in', 'tips-back'],
       rating: 'medium',
+      reps: [2.3, 2.1, 2.4, 2.2, 2.6].map((downS) => ({ downS, upS: 1.4 })),
+      notes: [
+        { phrase: 'feet-shift', phase: 'down' },
+        { phrase: 'worse-later', phase: 'bottom' },
+      ],
       probes: [
         {
           probe: 'heels-up',
@@ -47,7 +59,14 @@ export const stonemason: DemoClient = {
       ],
       checks: [
         { check: 'ankle-bend-knee-bent', side: 'left', passive: 41 },
-        { check: 'ankle-bend-knee-bent', side: 'right', passive: 25, felt: 'front' },
+        {
+          check: 'ankle-bend-knee-bent',
+          side: 'right',
+          passive: 25,
+          felt: 'front',
+          repeats: { passive: [24, 25, 26] },
+          device: 'phone inclinometer',
+        },
         { check: 'ankle-bend-knee-straight', side: 'right', passive: 20 },
         { check: 'hip-bend', side: 'left', passive: 121, active: 114 },
         { check: 'hip-bend', side: 'right', passive: 119, active: 112 },
