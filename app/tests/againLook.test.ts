@@ -4,6 +4,7 @@ import {
   type LookRecord,
   type SeenFault,
   type VisitFile,
+  NOTHING_SEEN,
 } from '@taxikine/core';
 import { checksToRepeat, newAgain, regrade, revalue } from '../src/steps/againLook';
 
@@ -21,9 +22,9 @@ const first: LookRecord = {
   visitId: 'v',
   role: 'first',
   setup: { ...USUAL_SETUP, stanceCm: 41 },
+  ...NOTHING_SEEN,
   faults: [slide],
   clear: ['tips-back'],
-  pain: [],
   rating: 'hard',
   startedOn: '',
 };

@@ -1,5 +1,5 @@
 import { parse, RECORD_SCHEMAS } from '@taxikine/core';
-import { clientFormSchema, formOf, recordOf, type ClientForm } from '../src/screens/clientForm';
+import { clientFormSchema, formOf, recordOf, type ClientForm } from '../src/meet/clientForm';
 
 const schema = clientFormSchema((key) => key);
 const form: ClientForm = {

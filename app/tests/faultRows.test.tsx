@@ -1,4 +1,4 @@
-import { USUAL_SETUP, type LookRecord, type View } from '@taxikine/core';
+import { USUAL_SETUP, type LookRecord, type View, NOTHING_SEEN } from '@taxikine/core';
 import { fireEvent, screen } from '@testing-library/react';
 import { FaultRows } from '../src/steps/FaultRows';
 import { faultsAt } from '../src/steps/lookState';
@@ -13,10 +13,8 @@ const look: LookRecord = {
   visitId: 'v',
   role: 'first',
   setup: USUAL_SETUP,
-  faults: [],
+  ...NOTHING_SEEN,
   clear: ['pelvis-turns'],
-  pain: [],
-  rating: null,
   startedOn: '',
 };
 

@@ -1,5 +1,6 @@
 import { bodyOf, USUAL_SETUP, type Binding, type Lack } from '@taxikine/core';
 import { at } from '../src/figure/useBackAndForth';
+import { fitAim, saidValue } from '../src/fit/fitAim';
 import { bindingWords, depthWords, lackWords } from '../src/fit/fitWords';
 import { postureApi } from '../src/solver/postureApi';
 import type { TextOf } from '../src/words/useText';
@@ -89,4 +90,28 @@ it('a long question tells how far it is, to the end', () => {
   const { shares, shortfallCm } = postureApi.shares(input, (done, all) => told.push(done / all));
   expect(told.at(-1)).toBe(1);
   expect(shares.reduce((sum, { cm }) => sum + cm, 0)).toBeCloseTo(shortfallCm, 9);
+});
+
+describe('what the stance is fitted for', () => {
+  it.each([
+    ['squat', 'depth', null, 20, { thighDeg: 0 }],
+    ['squat', 'depth', 12, 20, { thighDeg: 12 }],
+    // Other aims are compared where the body can still stand.
+    ['squat', 'upright', null, 20, { thighDeg: 26 }],
+    ['lunge', 'knees', 40, 20, { thighDeg: 40 }],
+    ['hinge', 'depth', null, -50, { trunkLeanDeg: 60 }],
+    ['hinge', 'hips', null, -50, { trunkLeanDeg: 44 }],
+    ['hinge', 'hips', 30, -50, { trunkLeanDeg: 30 }],
+    ['hinge', 'hips', 30, -2, { trunkLeanDeg: 0 }],
+  ] as const)('%s for %s, set to %p, reaching %d', (pattern, aim, depth, reach, asked) => {
+    expect(fitAim(pattern, aim, depth, reach)).toEqual({ for: aim, ...asked });
+  });
+
+  it.each([
+    ['hinge', 'depth', -70, 70],
+    ['hinge', 'hips', 90, 90],
+    ['squat', 'depth', -4, -4],
+  ] as const)('%s, %s: %d is said as %d', (pattern, aim, value, said) => {
+    expect(saidValue(pattern, aim, value)).toBe(said);
+  });
 });

@@ -1,4 +1,4 @@
-import { USUAL_SETUP, type LookRecord } from '@taxikine/core';
+import { USUAL_SETUP, type LookRecord, NOTHING_SEEN } from '@taxikine/core';
 import {
   betterView,
   faultsAt,
@@ -14,10 +14,7 @@ const look: LookRecord = {
   visitId: 'v',
   role: 'first',
   setup: USUAL_SETUP,
-  faults: [],
-  clear: [],
-  pain: [],
-  rating: null,
+  ...NOTHING_SEEN,
   startedOn: '',
 };
 const ids = (...of: Parameters<typeof faultsAt>) => faultsAt(...of).map((row) => row.id);

@@ -18,6 +18,7 @@ const file = (looks: ClientFile['looks'] = []): ClientFile => ({
   probes: [],
   checks: [],
   drills: [],
+  pictures: [],
 });
 
 it('finds a record and its version, and 0 for what is not there', () => {

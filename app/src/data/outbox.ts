@@ -1,5 +1,5 @@
 import { dehydrate, hydrate, type DehydratedState, type QueryClient } from '@tanstack/react-query';
-import { del, get, keys, set } from 'idb-keyval';
+import { createStore, del, get, keys } from 'idb-keyval';
 import { WRITE_KEY } from './queryClient';
 
 /**
@@ -10,6 +10,23 @@ import { WRITE_KEY } from './queryClient';
 const boxPrefix = (coachId: string) => `taxikine/outbox/${coachId}/`;
 
 const tabId = crypto.randomUUID();
+
+/** The store of idb-keyval itself, by the names it gives it. */
+const store = createStore('keyval-store', 'keyval');
+
+/**
+ * Puts a box down and commits at once: a commit that waits for the page, as it does by itself, is lost
+ * with a tab that is closed right after a tap.
+ */
+const set = (key: string, value: unknown): Promise<void> =>
+  store('readwrite', (box) => {
+    box.put(value, key);
+    box.transaction.commit();
+    return new Promise((resolve, reject) => {
+      box.transaction.oncomplete = () => resolve();
+      box.transaction.onabort = () => reject(box.transaction.error ?? new Error('not kept'));
+    });
+  });
 
 /** Only pending writes, marked as paused so that they are sent after they are read back. */
 function packed(client: QueryClient): DehydratedState['mutations'] {

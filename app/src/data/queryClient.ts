@@ -1,4 +1,4 @@
-import { QueryCache, QueryClient } from '@tanstack/react-query';
+import { notifyManager, QueryCache, QueryClient } from '@tanstack/react-query';
 import { isPassing, Refused } from './api';
 import { sendWrite, type Sent } from './sendWrite';
 import { expired } from './session';
@@ -7,6 +7,8 @@ import type { ClientFile } from '@taxikine/core';
 
 export const WRITE_KEY = ['write'] as const;
 export const fileKey = (clientId: string) => ['file', clientId] as const;
+/** First of the key under which the image of a marked picture is held. */
+export const PICTURE_IMAGE = 'picture-image';
 export const CLIENTS_KEY = ['clients'] as const;
 
 const WEEK_MS = 7 * 86_400_000;
@@ -36,6 +38,10 @@ function settle(client: QueryClient, write: Write, sent: Sent): void {
 function noticeExpiry(error: Error): void {
   if (error instanceof Refused && error.status === 401) expired.set(true);
 }
+
+// A tap changes a record as the screen shows it, so the screen must have heard of the tap before it:
+// told in a task of its own, as is usual, a second tap can come first and take the first one back.
+notifyManager.setScheduler(queueMicrotask);
 
 /** Queries answer from the device first; writes are sent in order, again and again until taken. */
 export function createQueryClient(): QueryClient {

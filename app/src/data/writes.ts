@@ -1,4 +1,4 @@
-import type { ClientFile, RecordKind, RecordOfKind, Versioned } from '@taxikine/core';
+import type { ClientFile, KindInFile, RecordKind, RecordOfKind, Versioned } from '@taxikine/core';
 
 /** A write on its way: what, from which version, and its own id so that it counts once. */
 export interface Write<K extends RecordKind = RecordKind> {
@@ -22,13 +22,18 @@ export function recordIn<K extends RecordKind>(
   kind: K,
   id: string,
 ): Versioned<RecordOfKind[K]> | undefined {
-  const rows = kind === 'clients' ? file && [file.client] : file?.[kind as Exclude<K, 'clients'>];
-  return (rows as Versioned<RecordOfKind[K]>[] | undefined)?.find((one) => one.id === id);
+  if (kind === 'images') return undefined;
+  const rows = kind === 'clients' ? file && [file.client] : file?.[kind as KindInFile];
+  return (rows as unknown as Versioned<RecordOfKind[K]>[] | undefined)?.find(
+    (one) => one.id === id,
+  );
 }
 
-/** Version of a record in a file; 0 when it is not there. */
+/** Version of a record in a file; 0 when it is not there. Of an image, its picture keeps count. */
 export const versionIn = (file: ClientFile | undefined, kind: RecordKind, id: string): number =>
-  recordIn(file, kind, id)?.version ?? 0;
+  kind === 'images'
+    ? (recordIn(file, 'pictures', id)?.imageWrites ?? 0)
+    : (recordIn(file, kind, id)?.version ?? 0);
 
 const emptyFile = (client: ClientFile['client']): ClientFile => ({
   client,
@@ -37,6 +42,7 @@ const emptyFile = (client: ClientFile['client']): ClientFile => ({
   probes: [],
   checks: [],
   drills: [],
+  pictures: [],
 });
 
 /** The file with one record put in, in its old place or at the end. */
@@ -49,7 +55,8 @@ export function withRecord(
     const client = record as ClientFile['client'];
     return file ? { ...file, client } : emptyFile(client);
   }
-  if (!file) return undefined;
+  // An image is no part of the file: it is fetched when it is looked at.
+  if (!file || kind === 'images') return file;
   const rows = file[kind] as Row[];
   const known = rows.some((one) => one.id === record.id);
   return {
@@ -95,5 +102,6 @@ export function newestOf(fetched: ClientFile, known: ClientFile | undefined): Cl
     probes: newestRows(fetched.probes, known.probes),
     checks: newestRows(fetched.checks, known.checks),
     drills: newestRows(fetched.drills, known.drills),
+    pictures: newestRows(fetched.pictures, known.pictures),
   };
 }

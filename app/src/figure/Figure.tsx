@@ -3,7 +3,7 @@ import { View } from '@tamagui/core';
 import Svg from 'react-native-svg';
 import { usePalette } from '../ui/usePalette';
 import { FigureDrawing } from './FigureDrawing';
-import { frameFor, inkFor, facingOf } from './frame';
+import { frameFor, inkFor, facingOf, hasLegBehind } from './frame';
 import { Ground } from './Ground';
 import { useFigure } from './useFigure';
 
@@ -37,7 +37,8 @@ export function Figure({
   const figure = useFigure(client, setup, moment, view);
   const ghost = useFigure(client, setup, before ?? moment, view);
   const facing = facingOf(moment.pattern, setup);
-  const frame = frameFor(view, client.heightM, standing, facing);
+  const legBehind = hasLegBehind(moment.pattern, setup);
+  const frame = frameFor(view, client.heightM, standing, facing, legBehind);
   return (
     <View
       {...(label ? { role: 'img', 'aria-label': label } : { 'aria-hidden': true })}

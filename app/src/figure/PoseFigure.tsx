@@ -3,6 +3,7 @@ import {
   bodyOf,
   drawFigure,
   eased,
+  extentOf,
   facePath,
   FIGURE_CAMERAS,
   maybeSceneryOf,
@@ -14,12 +15,14 @@ import {
   type Pose,
   type PoseId,
   type Side,
+  type Skeleton,
 } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { useMemo } from 'react';
 import Svg, { Line, Path } from 'react-native-svg';
 import { usePalette } from '../ui/usePalette';
 import { FigureDrawing } from './FigureDrawing';
+import { inkFor, type Frame } from './frame';
 import { useBackAndForth } from './useBackAndForth';
 
 export interface PoseFigureProps {
@@ -33,14 +36,25 @@ export interface PoseFigureProps {
   readonly height: number;
 }
 
-/** Room around a pose, in shares of body height: lying takes width, standing takes height. */
-function frameOf(pose: Pose, heightM: number) {
-  const lying = Math.abs(pose.lean) > 45 || Math.abs(pose.roll) > 45;
-  const [wide, tall] = lying ? [2.1, 0.8] : [1.2, 1.03];
-  return { width: wide * heightM * 1000, height: tall * heightM * 1000 + 40 };
+/** Under the floor line, in millimetres. */
+const BELOW_MM = 40;
+/** A figure that hardly reaches anywhere is not drawn larger than this many millimetres high. */
+const LEAST_MM = 560;
+
+/** Room for the postures between two poses, in millimetres of the drawing. */
+export function poseFrame(view: FigureView, skeletons: readonly Skeleton[]): Frame {
+  const { left, right, top } = extentOf(FIGURE_CAMERAS[view], skeletons);
+  const height = Math.max(LEAST_MM, top * 1000);
+  return {
+    left: left * 1000,
+    top: -height,
+    width: (right - left) * 1000,
+    height: height + BELOW_MM,
+  };
 }
 
-const posed = (id: PoseId, side: Side | null): Pose =>
+/** A pose for one side: its mirror image for the right. */
+export const posed = (id: PoseId, side: Side | null): Pose =>
   side === 'right' ? mirroredPose(onePose(id)) : onePose(id);
 
 /** The client's own figure between two poses of a drill, back and forth while it is done. */
@@ -59,21 +73,27 @@ export function PoseFigure({ client, poses, side, view, moving, width, height }:
   const skeleton = poseSkeleton(body, betweenPoses(start, end, eased(t)));
   const figure = drawFigure(FIGURE_CAMERAS[view], skeleton);
   const leansOn = useMemo(() => maybeSceneryOf(start, poseSkeleton(body, start)), [start, body]);
-  const frame = frameOf(start, client.heightM);
-  const ink = 1.9 / Math.min(width / frame.width, height / frame.height);
-  const middle = figure.rings.pelvis[0];
+  const frame = useMemo(
+    () =>
+      poseFrame(
+        view,
+        [start, end].map((pose) => poseSkeleton(body, pose)),
+      ),
+    [view, start, end, body],
+  );
+  const ink = inkFor(frame, width, height);
   const words = start.words === end.words ? start.words : `${start.words}. ${end.words}`;
   return (
     <View role="img" aria-label={words} width={width} height={height} alignSelf="center">
       <Svg
         width={width}
         height={height}
-        viewBox={`${middle - frame.width / 2} ${40 - frame.height} ${frame.width} ${frame.height}`}
+        viewBox={`${frame.left} ${frame.top} ${frame.width} ${frame.height}`}
         preserveAspectRatio="xMidYMax meet"
       >
         <Line
-          x1={middle - frame.width / 2}
-          x2={middle + frame.width / 2}
+          x1={frame.left}
+          x2={frame.left + frame.width}
           y1={5}
           y2={5}
           stroke={palette.rule}

@@ -12,9 +12,10 @@ import Svg, { Circle, G, Line, Text as SvgText } from 'react-native-svg';
 import type { Palette } from '../ui/palette';
 import { usePalette } from '../ui/usePalette';
 import { FigureDrawing } from './FigureDrawing';
-import { fitted, frameFor, inkFor, facingOf } from './frame';
+import { fitted, frameFor, inkFor, facingOf, hasLegBehind } from './frame';
 import { Ground } from './Ground';
-import { useFigure } from './useFigure';
+import { SpotButton } from './SpotButton';
+import { useMovingFigure } from './useMovingFigure';
 import { zoneTargets, type ZoneTarget } from './zones';
 
 export interface TapFigureProps {
@@ -30,8 +31,6 @@ export interface TapFigureProps {
   readonly faults: readonly SeenFault[];
   readonly onZone: (zone: Zone) => void;
 }
-
-const TARGET = 46;
 
 /** Distance of the pelvis from the plumb line, drawn like a dimension on a craftsman's drawing. */
 function SlideDimension({
@@ -90,9 +89,10 @@ export function TapFigure({
   onZone,
 }: TapFigureProps) {
   const palette = usePalette();
-  const figure = useFigure(client, setup, moment, view);
+  const figure = useMovingFigure(client, setup, moment, view);
   const facing = facingOf(moment.pattern, setup);
-  const frame = frameFor(view, client.heightM, standing, facing);
+  const legBehind = hasLegBehind(moment.pattern, setup);
+  const frame = frameFor(view, client.heightM, standing, facing, legBehind);
   const { at } = fitted(frame, width, height);
   const marked = new Set(faults.map((fault) => oneFault(fault.fault).zone));
   const targets = zoneTargets(figure, view, isStaggered(moment.pattern));
@@ -126,24 +126,13 @@ export function TapFigure({
       {targets.map((target) => {
         const place = at(target.at[0], target.at[1]);
         return (
-          <button
+          <SpotButton
             key={target.says}
-            type="button"
-            aria-label={target.says}
-            aria-pressed={target.zone === zone}
-            onClick={() => onZone(target.zone)}
-            style={{
-              position: 'absolute',
-              left: place.x + target.nudge[0] - TARGET / 2,
-              top: place.y + target.nudge[1] - TARGET / 2,
-              width: TARGET,
-              height: TARGET,
-              borderRadius: TARGET,
-              border: 'none',
-              background: 'transparent',
-              cursor: 'pointer',
-              padding: 0,
-            }}
+            x={place.x + target.nudge[0]}
+            y={place.y + target.nudge[1]}
+            says={target.says}
+            pressed={target.zone === zone}
+            onPress={() => onZone(target.zone)}
           />
         );
       })}

@@ -18,9 +18,16 @@ const FACES_RIGHT = [-0.36, 0.6] as const;
 const FRONTAL = [-0.34, 0.34] as const;
 /** One foot far behind the other. */
 const STEP = [-0.5, 0.46] as const;
+/** A hinge on one leg: the other reaches as far behind as the trunk ahead. */
+const LEG_BEHIND = [-0.72, 0.5] as const;
 
-function reachOf(view: View, facing: Facing): readonly [number, number] {
+/** How far the body of a pattern reaches beyond a squat's room. */
+export const hasLegBehind = (pattern: Pattern, { oneLeg }: Pick<Setup, 'oneLeg'>): boolean =>
+  pattern === 'hinge' && oneLeg !== undefined;
+
+function reachOf(view: View, facing: Facing, legBehind: boolean): readonly [number, number] {
   if (view !== 'side') return FRONTAL;
+  if (legBehind) return LEG_BEHIND;
   if (facing === 0) return FACES_RIGHT;
   return facing > 0 ? STEP : [-STEP[1], -STEP[0]];
 }
@@ -31,9 +38,10 @@ export function frameFor(
   heightM: number,
   standing: boolean,
   facing: Facing = 0,
+  legBehind = false,
 ): Frame {
   const tall = heightM * (standing ? 1030 : 840);
-  const [left, right] = reachOf(view, facing);
+  const [left, right] = reachOf(view, facing, legBehind);
   return {
     left: left * heightM * 1000,
     top: -tall,

@@ -22,16 +22,16 @@ function arcsFor(view: FigureView, posture: PostureReport, leg: Side, all: boole
   if (view !== 'left' && view !== 'right') return [];
   const [hip, knee, ankle] = [`hip-${leg}`, `knee-${leg}`, `ankle-${leg}`] as const;
   const { thighDeg, shinLeanDeg, kneeBendDeg, hipBendDeg, trunkLeanDeg } = posture;
-  const thigh: Arc = { at: knee, toward: hip, from: 'level', deg: thighDeg[leg], radius: 230 };
+  const thigh: Arc = { at: knee, toward: hip, from: 'level', deg: thighDeg[leg], radius: 110 };
   const main: Arc[] = [
-    { at: ankle, toward: knee, from: 'up', deg: shinLeanDeg[leg], radius: 190 },
+    { at: ankle, toward: knee, from: 'up', deg: shinLeanDeg[leg], radius: 150 },
     { at: 'pelvis', toward: 'chest', from: 'up', deg: trunkLeanDeg, radius: 190 },
     // On nearly straight legs the fold of the knee says it.
     ...(thighDeg[leg] < UPRIGHT_THIGH_DEG ? [thigh] : []),
   ];
   const folds: Arc[] = [
-    { at: knee, toward: ankle, from: hip, deg: 180 - kneeBendDeg[leg], radius: 95 },
-    { at: hip, toward: 'chest', from: knee, deg: 180 - hipBendDeg[leg], radius: 95 },
+    { at: knee, toward: ankle, from: hip, deg: 180 - kneeBendDeg[leg], radius: 70 },
+    { at: hip, toward: 'chest', from: knee, deg: 180 - hipBendDeg[leg], radius: 70 },
   ];
   return all ? [...main, ...folds] : main;
 }
@@ -97,8 +97,8 @@ function OneArc({ arc, figure, ink, palette }: OneArcProps) {
   const place = figure.rings[at];
   const [begin, turn] = bearings(figure, arc);
   const [start, end] = [along(place, begin, radius), along(place, begin + turn, radius)];
-  const label = along(place, begin + turn / 2, radius + ink * 7);
   const fromLine = from === 'up' || from === 'level' ? along(place, begin, radius * 1.12) : null;
+  const label = along(place, begin + turn / 2, radius + ink * (from === 'up' ? 7 : 4.5));
   return (
     <G>
       {fromLine ? (

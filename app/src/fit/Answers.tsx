@@ -1,4 +1,4 @@
-import type { LimitsDeg, PostureQuestion, WhatIf } from '@taxikine/core';
+import type { LimitsDeg, Pattern, PostureQuestion, WhatIf } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { memo } from 'react';
 import { lastOf, useLongAnswer } from '../solver/useLongAnswer';
@@ -19,6 +19,20 @@ export interface AnswersProps {
   readonly width: number;
 }
 
+const THIGH = { from: 15, least: -40, most: 80 } as const;
+
+/** How a seen depth is read in each pattern. */
+const SEEN = {
+  squat: { label: 'thighs', range: THIGH },
+  lunge: { label: 'frontThigh', range: THIGH },
+  split: { label: 'frontThigh', range: THIGH },
+  hinge: { label: 'lean', range: { from: 60, least: 0, most: 90 } },
+} as const satisfies Record<Pattern, unknown>;
+
+/** The solver counts a hinge's lean downward. */
+const counted = (pattern: Pattern, seenDeg: number | null): number | null =>
+  seenDeg !== null && pattern === 'hinge' ? -seenDeg : seenDeg;
+
 /** How the missing depth divides, and what each joint's usual range would buy. */
 export const Answers = memo(function Answers({
   question,
@@ -31,7 +45,10 @@ export const Answers = memo(function Answers({
   const t = useText();
   const key = question && JSON.stringify([question, measured, seenDeg]);
   const shares = useLongAnswer(key, (ask, onProgress) =>
-    ask.shares({ ...question!, limits: measured, seenDeg }, onProgress),
+    ask.shares(
+      { ...question!, limits: measured, seenDeg: counted(question!.pattern, seenDeg) },
+      onProgress,
+    ),
   );
   const hinge = question?.pattern === 'hinge';
   const found = lastOf(shares);
@@ -51,14 +68,12 @@ export const Answers = memo(function Answers({
         ) : (
           <Words soft>{t('fit.working')}</Words>
         )}
-        {question?.pattern === 'squat' ? (
+        {question ? (
           <Stepper
-            label={t('fit.seen')}
+            label={t(`fit.seen.${SEEN[question.pattern].label}`)}
             value={seenDeg}
-            from={15}
             unit="°"
-            least={-40}
-            most={80}
+            {...SEEN[question.pattern].range}
             onChange={onSeen}
           />
         ) : null}

@@ -1,7 +1,7 @@
 import {
-  FIT_AIMS,
-  type FitAim,
+  fitAimsOf,
   type Fitted,
+  type FitFor as Aim,
   type PostureQuestion,
   type Setup,
 } from '@taxikine/core';
@@ -14,22 +14,16 @@ import { Choice } from '../ui/Choice';
 import { Section } from '../ui/layout';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
+import { fitAim, saidValue, unitOf, withUnit } from './fitAim';
 import { TradeOff } from './TradeOff';
 import type { FitBench } from './useFitBench';
-
-/** Depth to fit for when none has been set: thighs level. */
-const LEVEL = 0;
-/** Other aims are compared a little above what the body reaches, so that all can stand there. */
-const ABOVE_REACH = 6;
-
-const unitOf = (aim: FitAim['for']): string => (aim === 'knees' || aim === 'hips' ? 'Nm' : '°');
 
 export interface FitForProps {
   /** As it was when the hand last rested. */
   readonly question: PostureQuestion;
   readonly depthDeg: number | null;
   readonly reachDeg: number | null;
-  readonly onTake: FitBench['setSetup'];
+  readonly onTake: FitBench['take'];
   readonly width: number;
 }
 
@@ -42,11 +36,12 @@ export const FitFor = memo(function FitFor({
   width,
 }: FitForProps) {
   const t = useText();
-  const [aim, setAim] = useState<FitAim['for'] | null>(null);
-  const thighDeg =
-    aim === 'depth' ? (depthDeg ?? LEVEL) : Math.max(depthDeg ?? 0, (reachDeg ?? 0) + ABOVE_REACH);
-  const asked: FitAim | null = aim ? { for: aim, thighDeg: Math.round(thighDeg) } : null;
-  const key = asked && reachDeg !== null ? JSON.stringify([asked, question]) : null;
+  const { pattern } = question;
+  const [wanted, setAim] = useState<Aim | null>(null);
+  const aims = fitAimsOf(pattern);
+  const aim = wanted && aims.includes(wanted) ? wanted : null;
+  const asked = aim && reachDeg !== null ? fitAim(pattern, aim, depthDeg, reachDeg) : null;
+  const key = asked && JSON.stringify([asked, question]);
   const answer = useLongAnswer(key, (ask, onProgress) => ask.fit(question, asked!, onProgress));
   const found = lastOf(answer);
   return (
@@ -57,7 +52,7 @@ export const FitFor = memo(function FitFor({
       <Choice
         label={t('fit.aim')}
         hideLabel
-        options={FIT_AIMS.map((value) => ({ value, label: t(`fit.aims.${value}`) }))}
+        options={aims.map((value) => ({ value, label: t(`fit.aims.${value}`) }))}
         value={aim ?? undefined}
         onChange={(next) => setAim(next === aim ? null : next)}
       />
@@ -72,11 +67,16 @@ export const FitFor = memo(function FitFor({
       {answer.status === 'done' && !found ? <Words accent>{t('fit.noFit')}</Words> : null}
       {aim && found ? (
         <>
-          <TradeOff fit={found} unit={unitOf(aim)} width={width} />
+          <TradeOff
+            fit={found}
+            unit={unitOf(aim)}
+            said={(value) => saidValue(pattern, aim, value)}
+            width={width}
+          />
           <Offer
             best={found.best}
             now={found.now}
-            unit={unitOf(aim)}
+            said={(value) => withUnit(saidValue(pattern, aim, value), unitOf(aim))}
             setup={question.setup as Setup}
             onTake={onTake}
           />
@@ -86,28 +86,23 @@ export const FitFor = memo(function FitFor({
   );
 });
 
+interface OfferProps {
+  readonly best: Fitted;
+  readonly now: Fitted;
+  readonly said: (value: number) => string;
+  readonly setup: Setup;
+  readonly onTake: FitBench['take'];
+}
+
 /** The winner, in words, with what it gives; one tap takes it over. */
-function Offer({
-  best,
-  now,
-  unit,
-  setup,
-  onTake,
-}: {
-  best: Fitted;
-  now: Fitted;
-  unit: string;
-  setup: Setup;
-  onTake: FitBench['setSetup'];
-}) {
+function Offer({ best, now, said, setup, onTake }: OfferProps) {
   const t = useText();
   if (best.change === 0) return <Words>{t('fit.asItIs')}</Words>;
-  const value = (one: Fitted) => `${one.value.toFixed(0)} ${unit}`.replace(' °', '°');
   const next = { ...setup, ...best.setup };
   return (
     <View gap="$2">
       <Words>
-        {setupWords(next, t)}: {t('fit.fromTo', { from: value(now), to: value(best) })}
+        {setupWords(next, t)}: {t('fit.fromTo', { from: said(now.value), to: said(best.value) })}
       </Words>
       <Button label={t('fit.take')} onPress={() => onTake(best.setup)} />
     </View>

@@ -1,4 +1,4 @@
-import type { AttributionWithErrors } from '@taxikine/core';
+import { roundedToSum, type AttributionWithErrors } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import Svg, { Line, Rect } from 'react-native-svg';
 import { Numeral, Words } from '../ui/text';
@@ -8,6 +8,9 @@ import { useText } from '../words/useText';
 const BAR = 34;
 /** A part smaller than this, in centimetres, is left out of the list. */
 const TELLING_CM = 0.05;
+
+/** The numbers under the bar are rounded together, so that they too add up. */
+const SHOWN_CM = 0.1;
 
 /** "6.1 ± 1.2 cm" */
 export const withError = (cm: number, errorCm: number): string =>
@@ -19,7 +22,13 @@ type ShownShare = AttributionWithErrors['shares'][number];
 export function SharesBar({ found, width }: { found: AttributionWithErrors; width: number }) {
   const t = useText();
   const palette = usePalette();
-  const shares = found.shares.filter(({ cm }) => Math.abs(cm) >= TELLING_CM);
+  const shown = roundedToSum(
+    found.shares.map(({ cm }) => cm),
+    SHOWN_CM,
+  );
+  const shares = found.shares
+    .map((share, i) => ({ ...share, cm: shown[i] }))
+    .filter(({ cm }) => Math.abs(cm) >= TELLING_CM);
   const positive = shares.filter(({ cm }) => cm > 0).sort((a, b) => b.cm - a.cm);
   const total = positive.reduce((sum, { cm }) => sum + cm, 0);
   const inks = [palette.ink, palette.sea, palette.ochre, palette.plum, palette.slate];

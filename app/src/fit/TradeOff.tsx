@@ -1,22 +1,38 @@
 import type { Fit } from '@taxikine/core';
 import { scaleLinear } from 'd3-scale';
 import { View } from '@tamagui/core';
-import Svg, { Circle, Line, Path, Text } from 'react-native-svg';
+import Svg, { Circle, Path, Text } from 'react-native-svg';
 import { usePalette } from '../ui/usePalette';
+import { ValueAxis } from '../ui/ValueAxis';
 import { useText } from '../words/useText';
+import { withUnit, type ValueUnit } from './fitAim';
 
 const HEIGHT = 150;
-const EDGE = { left: 46, right: 14, top: 14, bottom: 30 };
+const EDGE = { left: 64, right: 14, top: 14, bottom: 30 };
+/** Room between the numbers and the first point. */
+const BEGIN = 12;
+
+export interface TradeOffProps {
+  readonly fit: Fit;
+  readonly unit: ValueUnit;
+  /** A value as a coach counts it. */
+  readonly said: (value: number) => number;
+  readonly width: number;
+}
 
 /** What each further change of the set-up buys: change to the right, the aim's value up. */
-export function TradeOff({ fit, unit, width }: { fit: Fit; unit: string; width: number }) {
+export function TradeOff({ fit, unit, said, width }: TradeOffProps) {
   const t = useText();
   const palette = usePalette();
-  const points = fit.tradeOff;
+  const points = fit.tradeOff.map((one) => ({
+    ...one,
+    value: said(one.value),
+    best: one === fit.best,
+  }));
   const values = points.map(({ value }) => value);
   const x = scaleLinear()
     .domain([0, Math.max(1, ...points.map(({ change }) => change))])
-    .range([EDGE.left, width - EDGE.right]);
+    .range([EDGE.left + BEGIN, width - EDGE.right]);
   const y = scaleLinear()
     .domain([Math.min(...values), Math.max(...values) + 1e-6])
     .nice()
@@ -24,43 +40,27 @@ export function TradeOff({ fit, unit, width }: { fit: Fit; unit: string; width: 
   const path = points.map(({ change, value }, i) => `${i ? 'L' : 'M'}${x(change)} ${y(value)}`);
   const label = points
     .map(({ change, value }) =>
-      t('fit.point', { change: change.toFixed(0), value: `${value.toFixed(0)} ${unit}` }),
+      t('fit.point', { change: change.toFixed(0), value: withUnit(value, unit) }),
     )
     .join(', ');
   return (
     <View role="img" aria-label={label}>
       <Svg width={width} height={HEIGHT}>
-        {y.ticks(4).map((tick) => (
-          <Line
-            key={tick}
-            x1={EDGE.left}
-            x2={width - EDGE.right}
-            y1={y(tick)}
-            y2={y(tick)}
-            stroke={palette.rule}
-          />
-        ))}
-        {y.ticks(4).map((tick) => (
-          <Text
-            key={tick}
-            x={EDGE.left - 6}
-            y={y(tick) + 5}
-            fontSize={13}
-            fill={palette.soft}
-            fontFamily="Besley"
-            textAnchor="end"
-          >
-            {`${tick}${unit === '°' ? '°' : ''}`}
-          </Text>
-        ))}
+        <ValueAxis
+          y={y}
+          left={EDGE.left}
+          right={width - EDGE.right}
+          count={4}
+          said={(tick) => withUnit(tick, unit)}
+        />
         <Path d={path.join('')} fill="none" stroke={palette.ink} strokeWidth={2} />
         {points.map((one) => (
           <Circle
             key={one.change}
             cx={x(one.change)}
             cy={y(one.value)}
-            r={one === fit.best ? 7 : 4}
-            fill={one === fit.best ? palette.accent : palette.paper}
+            r={one.best ? 7 : 4}
+            fill={one.best ? palette.accent : palette.paper}
             stroke={one === fit.best ? palette.accent : palette.ink}
             strokeWidth={2}
           />

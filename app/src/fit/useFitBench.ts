@@ -15,6 +15,7 @@ import {
   type Setup,
   type Side,
   type SideLimitsDeg,
+  type StanceSetup,
   type UsualRange,
 } from '@taxikine/core';
 import { useCallback, useMemo, useState } from 'react';
@@ -33,7 +34,7 @@ export interface FitBench {
   /** The set-up with its step: what is saved for looks and drills. */
   readonly kept: Setup;
   readonly limits: LimitsDeg;
-  /** Thigh angle seen in the look, if one was read. */
+  /** Depth seen, if one was read: thigh angle, in a hinge the trunk's lean. */
   readonly seenDeg: number | null;
   /** Thigh angle (in a hinge the trunk's lean) to stand at; null is as deep as it goes. */
   readonly depthDeg: number | null;
@@ -42,6 +43,8 @@ export interface FitBench {
   readonly setPattern: (pattern: Pattern) => void;
   readonly setSetup: (part: Partial<Setup>) => void;
   readonly setStep: (part: Partial<Step>) => void;
+  /** Takes a whole set-up over, with its step. */
+  readonly take: (setup: StanceSetup) => void;
   readonly setRange: (side: Side, range: UsualRange, deg: number | undefined) => void;
   readonly setSeen: (deg: number | null) => void;
   readonly setDepth: (deg: number | null) => void;
@@ -95,6 +98,7 @@ export function useFitBench(file: ClientFile, visitId: string | null): FitBench 
       setStep(stepOf(next, own, heightM));
       // A thigh angle means nothing to a hinge, nor a lean to a squat.
       setDepth(null);
+      setSeen(null);
     },
     [file, heightM],
   );
@@ -106,6 +110,10 @@ export function useFitBench(file: ClientFile, visitId: string | null): FitBench 
     (part) => setStep((now) => ({ ...now, ...part })),
     [],
   );
+  const take = useCallback<FitBench['take']>(({ front, stepCm, ...whole }) => {
+    setSetup((now) => ({ ...now, ...whole }));
+    setStep((now) => ({ front: front ?? now.front, stepCm: stepCm ?? now.stepCm }));
+  }, []);
   const changeRange = useCallback<FitBench['setRange']>(
     (side, range, deg) => setLimits((now) => withRange(now, side, range, deg)),
     [],
@@ -126,12 +134,13 @@ export function useFitBench(file: ClientFile, visitId: string | null): FitBench 
     kept,
     step,
     limits,
-    seenDeg: pattern === 'squat' ? seenDeg : null,
+    seenDeg,
     depthDeg,
     tuckDeg,
     setPattern: changePattern,
     setSetup: changeSetup,
     setStep: changeStep,
+    take,
     setRange: changeRange,
     setSeen,
     setDepth,

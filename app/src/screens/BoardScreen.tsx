@@ -1,7 +1,7 @@
-import { boardOf, verdictsOf, type LookRecord, type SeenMoment } from '@taxikine/core';
+import { boardOf, rivalsOf, verdictsOf, type LookRecord, type SeenMoment } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
-import { useMemo, type ReactNode } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import { useFile } from '../data/useFile';
 import { useTrace, useVisit, type OpenVisit } from '../data/useVisit';
 import { Figure } from '../figure/Figure';
@@ -9,6 +9,9 @@ import { setupWords } from '../steps/setupWords';
 import { Board } from '../thread/Board';
 import { boardMarks } from '../thread/boardMarks';
 import { ThreadList } from '../thread/ThreadList';
+import { CauseActions } from '../trace/CauseActions';
+import { CauseCard } from '../trace/CauseCard';
+import { useNextChecks } from '../trace/useNextChecks';
 import { Button } from '../ui/Button';
 import { Words } from '../ui/text';
 import { useWide } from '../ui/useWide';
@@ -26,6 +29,10 @@ export function BoardScreen({ clientId, visitId }: { clientId: string; visitId: 
   return open ? <OpenBoard open={open} /> : <NotThere />;
 }
 
+/** What was chosen on a long board is read below it: it comes into view by itself. */
+const intoView = (element: unknown): void =>
+  (element as HTMLElement | null)?.scrollIntoView({ block: 'nearest' });
+
 function OpenBoard({ open }: { open: OpenVisit }) {
   const t = useText();
   const { wide, width } = useWide();
@@ -35,6 +42,9 @@ function OpenBoard({ open }: { open: OpenVisit }) {
   const board = useMemo(() => (found ? boardOf(visit, found) : null), [visit, found]);
   const marks = boardMarks(found, verdicts);
   const { client } = visit;
+  const [read, setRead] = useState<string | null>(null);
+  const next = useNextChecks(visit);
+  const cause = found?.causes.find(({ key }) => key === read);
   const atBottom = ({ faults }: LookRecord): SeenMoment => ({
     pattern: visit.visit.pattern,
     phase: 'bottom',
@@ -83,9 +93,19 @@ function OpenBoard({ open }: { open: OpenVisit }) {
           <Board
             board={board}
             width={width - 52}
+            onRead={setRead}
             heads={{ look: figure(visit.first), again: figure(visit.again, visit.first) }}
             {...marks}
           />
+        ) : null}
+        {found && cause ? (
+          <View maxWidth={860} ref={intoView}>
+            <CauseCard
+              cause={cause}
+              rivals={rivalsOf(found, cause, next?.ranked ?? [])}
+              actions={<CauseActions cause={cause} visit={visit.visit} />}
+            />
+          </View>
         ) : null}
         {board && !wide ? <ThreadList board={board} {...marks} /> : null}
         <Words small soft>

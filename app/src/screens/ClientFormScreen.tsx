@@ -1,28 +1,11 @@
 import { joiResolver } from '@hookform/resolvers/joi';
-import {
-  FLAGS,
-  GIVEN_CAUSES,
-  HISTORY_KINDS,
-  REGIONS,
-  SIDES,
-  type ClientRecord,
-  type FlagId,
-  type GivenCause,
-  type HistoryItem,
-  type MaybeSide,
-  type Side,
-} from '@taxikine/core';
+import { FLAGS, SIDES, type ClientRecord, type FlagId, type Side } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { Controller, useForm, useWatch } from 'react-hook-form';
 import { useFile, useWrite } from '../data/useFile';
-import { Button } from '../ui/Button';
-import { Choice } from '../ui/Choice';
-import { Field } from '../ui/Field';
-import { Title, Words } from '../ui/text';
-import { useText } from '../words/useText';
-import { today } from '../words/when';
+import { ApproachPart } from '../meet/ApproachPart';
 import {
   clientFormSchema,
   CONSENT_WORDING,
@@ -31,13 +14,29 @@ import {
   TAPED_LIMBS,
   type ClientForm,
   type TapedLimb,
-} from './clientForm';
+} from '../meet/clientForm';
+import { HabitPart } from '../meet/HabitPart';
+import { HistoryPart } from '../meet/HistoryPart';
+import { HomePart } from '../meet/HomePart';
+import { Button } from '../ui/Button';
+import { Field } from '../ui/Field';
+import { Title, Words } from '../ui/text';
+import { useText } from '../words/useText';
+import { today } from '../words/when';
+import { OpenCase } from '../caseFile/OpenCase';
 import { Header } from './Header';
 import { Waiting } from './Waiting';
 
 /** Fields of the form in which something is typed. */
 type TypedField =
-  'name' | 'about' | 'height' | 'mass' | 'trunk' | 'guardian' | `tape.${TapedLimb}.${Side}`;
+  | 'name'
+  | 'about'
+  | 'goal'
+  | 'height'
+  | 'mass'
+  | 'trunk'
+  | 'guardian'
+  | `tape.${TapedLimb}.${Side}`;
 
 /** A new client, or the details of a known one. */
 export function ClientFormScreen({ clientId }: { clientId: string | null }) {
@@ -58,10 +57,11 @@ function ClientFormPage({ known }: { known: ClientRecord | null }) {
     resolver: joiResolver(clientFormSchema(t)),
     mode: 'onBlur',
   });
-  const [flags, consent, history, given] = useWatch({
+  const [flags, consent, history, given, home, footwear, approach] = useWatch({
     control,
-    name: ['flags', 'consent', 'history', 'given'],
+    name: ['flags', 'consent', 'history', 'given', 'home', 'footwear', 'approach'],
   });
+  const [tape, setTape] = useState(Object.keys(known?.segments ?? {}).length > 0);
   const save = handleSubmit((form) => {
     const record = recordOf(form, known);
     write('clients', record);
@@ -116,6 +116,7 @@ function ClientFormPage({ known }: { known: ClientRecord | null }) {
               <View flex={1}>{field('mass', t('client.mass'), { inputMode: 'decimal' })}</View>
             </View>
           </View>
+          {known ? null : <OpenCase />}
           <View gap="$2" role="group" aria-label={t('client.consent')}>
             <Title small aria-level={2}>
               {t('client.consent')}
@@ -147,9 +148,27 @@ function ClientFormPage({ known }: { known: ClientRecord | null }) {
               ))}
             </View>
           </View>
-          <HistoryEditor items={history} onChange={(items) => setValue('history', items)} />
-          <GivenEditor items={given} onChange={(items) => setValue('given', items)} />
-          <View gap="$2">
+          <HistoryPart
+            history={history}
+            given={given}
+            onHistory={(items) => setValue('history', items)}
+            onGiven={(items) => setValue('given', items)}
+          />
+          <HabitPart history={history} onHistory={(items) => setValue('history', items)} />
+          <HomePart
+            home={home}
+            footwear={footwear}
+            onHome={(next) => setValue('home', next)}
+            onFootwear={(next) => setValue('footwear', next)}
+          />
+          {field('goal', t('meet.goal'))}
+          <ApproachPart approach={approach} onChange={(next) => setValue('approach', next)} />
+          {tape ? null : (
+            <View flexDirection="row">
+              <Button label={t('meet.tapeOpen')} onPress={() => setTape(true)} />
+            </View>
+          )}
+          <View gap="$2" display={tape ? 'flex' : 'none'}>
             <Words small soft>
               {t('client.tape')}
             </Words>
@@ -177,137 +196,6 @@ function ClientFormPage({ known }: { known: ClientRecord | null }) {
       >
         <Button kind="main" flex={1} label={t('save')} onPress={() => void save()} />
       </View>
-    </View>
-  );
-}
-
-function HistoryEditor({
-  items,
-  onChange,
-}: {
-  items: HistoryItem[];
-  onChange: (items: HistoryItem[]) => void;
-}) {
-  const t = useText();
-  const [what, setWhat] = useState<HistoryItem['what']>('sprain');
-  const [region, setRegion] = useState<HistoryItem['region']>('ankle');
-  const [side, setSide] = useState<MaybeSide>('left');
-  const [adding, setAdding] = useState(false);
-  const told = (item: HistoryItem) =>
-    [
-      item.side ? t(item.side) : '',
-      item.region ? t(`regions.${item.region}`) : '',
-      t(`client.historyWords.${item.what}`),
-    ]
-      .filter(Boolean)
-      .join(' ');
-  const add = () => {
-    onChange([...items, { what, ...(what === 'sitting' ? {} : { region, side }) }]);
-    setAdding(false);
-  };
-  return (
-    <View gap="$2" role="group" aria-label={t('client.history')}>
-      <Title small aria-level={2}>
-        {t('client.history')}
-      </Title>
-      {items.map((item, i) => (
-        <View key={i} flexDirection="row" justifyContent="space-between" alignItems="center">
-          <Words>{told(item)}</Words>
-          <Button
-            kind="quiet"
-            tight
-            label={t('remove')}
-            says={`${t('remove')}: ${told(item)}`}
-            onPress={() => onChange(items.filter((_, j) => j !== i))}
-          />
-        </View>
-      ))}
-      {adding ? (
-        <>
-          <Choice
-            label={t('client.what')}
-            options={HISTORY_KINDS.map((value) => ({
-              value,
-              label: t(`client.historyWords.${value}`),
-            }))}
-            value={what}
-            onChange={setWhat}
-          />
-          {what === 'sitting' ? null : (
-            <>
-              <Choice
-                label={t('client.region')}
-                options={REGIONS.map((value) => ({ value, label: t(`regions.${value}`) }))}
-                value={region}
-                onChange={setRegion}
-              />
-              <Choice
-                label={t('client.side')}
-                options={[
-                  { value: 'left' as const, label: t('left') },
-                  { value: 'right' as const, label: t('right') },
-                  { value: null, label: t('client.whole') },
-                ]}
-                value={side}
-                onChange={setSide}
-              />
-            </>
-          )}
-          <Button label={t('client.add')} onPress={add} />
-        </>
-      ) : (
-        <View flexDirection="row">
-          <Button
-            label={t('client.add')}
-            says={`${t('client.add')}: ${t('client.history')}`}
-            onPress={() => setAdding(true)}
-          />
-        </View>
-      )}
-    </View>
-  );
-}
-
-const GIVEN_WORDS = (cause: string): string =>
-  GIVEN_CAUSES.find((row) => row.id === cause)!.sentence.replace('{Side} ', '');
-
-function GivenEditor({
-  items,
-  onChange,
-}: {
-  items: GivenCause[];
-  onChange: (items: GivenCause[]) => void;
-}) {
-  const t = useText();
-  const has = (cause: string, side: string) =>
-    items.some((one) => one.cause === cause && one.side === side);
-  const toggle = (cause: GivenCause['cause'], side: GivenCause['side']) =>
-    onChange(
-      has(cause, side)
-        ? items.filter((one) => one.cause !== cause || one.side !== side)
-        : [...items, { cause, side }],
-    );
-  return (
-    <View gap="$2" role="group" aria-label={t('client.given')}>
-      <Title small aria-level={2}>
-        {t('client.given')}
-      </Title>
-      {GIVEN_CAUSES.map((row) => (
-        <View key={row.id} flexDirection="row" alignItems="center" gap="$2">
-          {(['left', 'right'] as const).map((side) => (
-            <Button
-              key={side}
-              tight
-              small
-              label={t(side)}
-              says={`${GIVEN_WORDS(row.id)}, ${t(side)}`}
-              chosen={has(row.id, side)}
-              onPress={() => toggle(row.id as GivenCause['cause'], side)}
-            />
-          ))}
-          <Words>{GIVEN_WORDS(row.id)}</Words>
-        </View>
-      ))}
     </View>
   );
 }

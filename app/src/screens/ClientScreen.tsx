@@ -2,20 +2,27 @@ import {
   boardOf,
   caseFileOf,
   fillSide,
-  FLAGS,
-  maybeVisitFile,
+  lessonsOf,
   oneCause,
+  visitPart,
+  type Versioned,
+  FLAGS,
+  KIT,
+  maybeVisitFile,
   maybeTrace,
   PATTERNS,
   verdictsOf,
+  WEEKDAYS,
   type ClientFile,
   type Pattern,
   type VisitRecord,
+  NOTHING_HELD,
 } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { useFile, useWrite } from '../data/useFile';
+import { givenWords, historyWords } from '../meet/toldWords';
 import { Board } from '../thread/Board';
 import { boardMarks } from '../thread/boardMarks';
 import { ThreadList } from '../thread/ThreadList';
@@ -28,7 +35,7 @@ import { when } from '../words/when';
 import { Header } from './Header';
 import { Waiting } from './Waiting';
 
-const newestFirst = (visits: readonly VisitRecord[]): VisitRecord[] =>
+const newestFirst = <Visit extends VisitRecord>(visits: readonly Visit[]): Visit[] =>
   [...visits].sort((a, b) => b.openedOn.localeCompare(a.openedOn));
 
 /** One client: what they bring, what was done, and the thread of the last visit. */
@@ -52,6 +59,7 @@ function useStartVisit(clientId: string): (pattern: Pattern) => void {
       asks: [],
       minutes: 12,
       next: 'training',
+      ...NOTHING_HELD,
     });
     router.push(`/clients/${clientId}/visits/${id}`);
   };
@@ -122,11 +130,7 @@ function KnownClient({ file }: { file: ClientFile }) {
               left
               kind="quiet"
               label={`${t(`patterns.${visit.pattern}`)}, ${when(visit.openedOn)}`}
-              note={
-                visit.closedOn
-                  ? t('verdict.closed')
-                  : t('home.mid-visit', { step: t(`steps.${visit.step}`) })
-              }
+              note={visitNote(file, visit, t)}
               onPress={() => open(visit)}
             />
           ))}
@@ -136,27 +140,49 @@ function KnownClient({ file }: { file: ClientFile }) {
   );
 }
 
+/** Where a visit stands, and what it taught. */
+function visitNote(file: ClientFile, visit: Versioned<VisitRecord>, t: TextOf): string {
+  const stands = visit.closedOn
+    ? t('verdict.closed')
+    : t('home.mid-visit', { step: t(`steps.${visit.step}`) });
+  const taught = lessonsOf(visitPart(file, visit)).map(
+    ({ cause, side, outcome }) =>
+      `${fillSide(oneCause(cause).sentence, side)}: ${t(`trace.learned.${outcome}`)}`,
+  );
+  return [stands, ...taught].join(' · ');
+}
+
 /** What is known about the client, a line each. */
 function factsOf({ client }: ClientFile, t: TextOf): string[] {
-  const history = client.history.map((item) =>
-    [
-      item.side ? t(item.side) : '',
-      item.region ? t(`regions.${item.region}`) : '',
-      t(`client.historyWords.${item.what}`),
-    ]
-      .filter(Boolean)
-      .join(' '),
-  );
+  const history = client.history.map((item) => historyWords(item, t));
   const flags = client.flags
     .map((flag) => FLAGS.find((row) => row.id === flag)!)
     .map((row) => `${row.name}: ${row.note}`);
-  const given = client.given.map((one) => fillSide(oneCause(one.cause).sentence, one.side));
   return [
     `${client.heightM.toFixed(2)} m · ${client.massKg} kg`,
-    ...(history.length > 0 ? [history.join(', ')] : []),
-    ...given,
+    ...(client.goal ? [`${t('meet.goal')}: ${client.goal}`] : []),
+    ...(history.length > 0 ? [history.join(' · ')] : []),
+    ...client.given.map(givenWords),
+    ...homeFact(client, t),
     ...flags,
   ];
+}
+
+/** "at home 12 min, Mon Wed Fri · Mat · Band", as far as it was asked. */
+function homeFact({ home }: ClientFile['client'], t: TextOf): string[] {
+  const days =
+    home.days.length === WEEKDAYS.length
+      ? t('meet.everyDay')
+      : WEEKDAYS.filter((day) => home.days.includes(day))
+          .map((day) => t(`weekdays.${day}`))
+          .join(' ');
+  const kit = KIT.filter(({ id }) => home.kit.includes(id)).map(({ name }) => name.toLowerCase());
+  const when =
+    home.minutes === null
+      ? days && t('meet.homeDaysOnly', { days })
+      : t('meet.homeFact', { minutes: home.minutes, days: days || t('meet.someDays') });
+  const facts = [when, ...kit].filter(Boolean);
+  return facts.length > 0 ? [facts.join(' · ')] : [];
 }
 
 /** The last visit in which something was seen, traced; null before there is one. */

@@ -160,15 +160,13 @@ function Rested({ stand, bench, rested, gains, width }: RestedProps) {
         onSeen={bench.setSeen}
         width={width}
       />
-      {bench.pattern === 'squat' ? (
-        <FitFor
-          question={question}
-          depthDeg={bench.depthDeg}
-          reachDeg={reachDeg}
-          onTake={bench.setSetup}
-          width={width}
-        />
-      ) : null}
+      <FitFor
+        question={question}
+        depthDeg={bench.depthDeg}
+        reachDeg={reachDeg}
+        onTake={bench.take}
+        width={width}
+      />
     </View>
   );
 }

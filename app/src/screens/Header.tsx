@@ -54,7 +54,10 @@ export const Header = memo(function Header({ title, note, back, children }: Head
           aria-level={1}
           numberOfLines={2}
           fontSize="$4"
-          lineHeight="$3"
+          lineHeight="$4"
+          // Two lines are cut off at their box; the tails of the letters belong to it.
+          paddingBottom={3}
+          marginBottom={-3}
           $wide={{ fontSize: '$5', lineHeight: '$5' }}
         >
           {title}

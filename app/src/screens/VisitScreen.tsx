@@ -1,9 +1,10 @@
 import { STEPS, type Step } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
-import type { ComponentType } from 'react';
+import { useEffect, type ComponentType } from 'react';
 import { useFile, useUpdate } from '../data/useFile';
 import { useVisit, type OpenVisit } from '../data/useVisit';
+import { readyRecordingWorker } from '../recording/recordingWorker';
 import { AgainStep } from '../steps/AgainStep';
 import { AskStep } from '../steps/AskStep';
 import { CheckStep } from '../steps/CheckStep';
@@ -16,6 +17,7 @@ import { VerdictStep } from '../steps/VerdictStep';
 import { WorkStep } from '../steps/WorkStep';
 import { Rail } from '../thread/Rail';
 import { Button } from '../ui/Button';
+import { traceWorker } from '../trace/traceWorker';
 import { useWide } from '../ui/useWide';
 import { useText } from '../words/useText';
 import { Header } from './Header';
@@ -70,6 +72,9 @@ const allowed = (step: Step, { gate, visit }: OpenVisit): Step =>
 function OpenVisitScreen({ open }: { open: OpenVisit }) {
   const t = useText();
   const update = useUpdate();
+  // A basement has no signal: what measures a recording is loaded while there is some.
+  useEffect(readyRecordingWorker, []);
+  useEffect(() => void traceWorker(), []);
   const { wide, width, height } = useWide();
   const { visit, client } = open.visit;
   const shown = allowed(visit.step, open);

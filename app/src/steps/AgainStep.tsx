@@ -18,7 +18,7 @@ import { Stepper } from '../ui/Stepper';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
 import { checksToRepeat, newAgain, regrade, revalue } from './againLook';
-import { CheckCard } from './CheckCard';
+import { CheckCard } from '../check/CheckCard';
 import { setupWords } from './setupWords';
 import { StepFrame } from './StepFrame';
 import type { StepProps } from './StepProps';

@@ -1,10 +1,20 @@
-import { CHECKS, oneCheck, suspectChecks, type CheckRow, type VisitFile } from '@taxikine/core';
+import {
+  CHECKS,
+  oneCheck,
+  suspectChecks,
+  type CheckRow,
+  type NextCheck,
+  type VisitFile,
+} from '@taxikine/core';
 import { View } from '@tamagui/core';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { NextStrip } from '../trace/NextStrip';
+import { nextName } from '../trace/nextWords';
+import { useNextChecks } from '../trace/useNextChecks';
 import { Button } from '../ui/Button';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
-import { CheckCard } from './CheckCard';
+import { CheckCard } from '../check/CheckCard';
 import { StepFrame } from './StepFrame';
 import type { StepProps } from './StepProps';
 
@@ -38,6 +48,13 @@ export function CheckStep({ open, onStep, width }: StepProps) {
     suspect.find((row) => !done.has(row.id))?.id ?? null,
   );
   const [all, setAll] = useState(false);
+  const next = useNextChecks(visit);
+  const most = next?.ranked.find((one) => 'check' in one);
+  const take = (one: NextCheck) => {
+    if (!('check' in one)) return;
+    setOpened(one.check);
+    if (others.some(({ id }) => id === one.check)) setAll(true);
+  };
   const lines = (rows: readonly CheckRow[]) =>
     rows.map((row) => (
       <CheckLine
@@ -47,6 +64,10 @@ export function CheckStep({ open, onStep, width }: StepProps) {
         width={width - 40}
         done={done.has(row.id)}
         opened={opened === row.id}
+        next={
+          opened === row.id && most && 'check' in most && most.check !== row.id ? most : undefined
+        }
+        onNext={take}
         onToggle={() => setOpened(opened === row.id ? null : row.id)}
       />
     ));
@@ -56,6 +77,12 @@ export function CheckStep({ open, onStep, width }: StepProps) {
       lead={t(others.length > 0 ? 'check.leadSuspect' : 'check.lead')}
       foot={<Button kind="main" flex={1} label={t('check.go')} onPress={() => onStep('trace')} />}
     >
+      <NextStrip
+        next={most}
+        enough={next?.enough ?? false}
+        action={t('guide.take')}
+        onTake={take}
+      />
       {lines(suspect)}
       {others.length > 0 && !all ? (
         <Button
@@ -75,14 +102,23 @@ interface CheckLineProps {
   readonly width: number;
   readonly done: boolean;
   readonly opened: boolean;
+  /** What to take after this one. */
+  readonly next: NextCheck | undefined;
+  readonly onNext: (next: NextCheck) => void;
   readonly onToggle: () => void;
 }
 
 /** One check, closed or open. */
-function CheckLine({ row, visit, width, done, opened, onToggle }: CheckLineProps) {
+function CheckLine({ row, visit, width, done, opened, next, onNext, onToggle }: CheckLineProps) {
   const t = useText();
+  const place = useRef<HTMLDivElement>(null);
+  const wasOpened = useRef(opened);
+  useEffect(() => {
+    if (opened && !wasOpened.current) place.current?.scrollIntoView({ block: 'start' });
+    wasOpened.current = opened;
+  }, [opened]);
   return (
-    <View borderTopWidth={1} borderColor="$rule" paddingTop="$2" gap="$2">
+    <View borderTopWidth={1} borderColor="$rule" paddingTop="$2" gap="$2" ref={place as never}>
       <button
         type="button"
         aria-expanded={opened}
@@ -109,6 +145,9 @@ function CheckLine({ row, visit, width, done, opened, onToggle }: CheckLineProps
         </Words>
       </button>
       {opened ? <CheckCard row={row} visit={visit} role="first" width={width} /> : null}
+      {next ? (
+        <Button label={t('guide.next', { name: nextName(next, t) })} onPress={() => onNext(next)} />
+      ) : null}
     </View>
   );
 }

@@ -3,6 +3,7 @@ import {
   faultKey,
   fillSide,
   oneFault,
+  onePhrase,
   PHASES,
   RATINGS,
   VIEWS,
@@ -25,6 +26,8 @@ import { useText } from '../words/useText';
 import { FaultRows } from './FaultRows';
 import { FaultSheet } from './FaultSheet';
 import { betterView, faultsAt, removeFault, setFaultValue, toggleAllClear } from './lookState';
+import { LookTools } from './LookTools';
+import { NotesSheet } from './NotesSheet';
 import { PainSheet } from './PainSheet';
 import { StepFrame } from './StepFrame';
 import type { StepProps } from './StepProps';
@@ -76,6 +79,7 @@ function LiveLook({ open, onStep, wide, width, height, look }: StepProps & { loo
   const [touched, setTouched] = useState<string | null>(null);
   const [opened, setOpened] = useState<string | null>(null);
   const [pain, setPain] = useState(false);
+  const [noting, setNoting] = useState(false);
   const rows = faultsAt(pattern, zone, view, phase, look);
   const openFault = look.faults.find((fault) => faultKey(fault) === opened);
   const lastTouched = look.faults.find((fault) => faultKey(fault) === touched);
@@ -206,12 +210,31 @@ function LiveLook({ open, onStep, wide, width, height, look }: StepProps & { loo
           {panel}
         </View>
         {wide ? null : <SeenSoFar look={look} onOpen={setOpened} />}
-        <View paddingHorizontal="$3" paddingVertical="$3" gap="$2">
+        <View paddingHorizontal="$3" paddingVertical="$3" gap="$3">
+          <LookTools look={look} onSave={save} />
           <Choice
             label={t('look.rating')}
             options={RATINGS.map((value) => ({ value, label: t(`look.ratings.${value}`) }))}
             value={look.rating ?? undefined}
             onChange={(rating) => save({ ...look, rating })}
+          />
+          <Button
+            kind="quiet"
+            left
+            label={t('picture.open')}
+            onPress={() =>
+              router.push(`/clients/${open.visit.client.id}/visits/${open.visit.visit.id}/picture`)
+            }
+          />
+          <Button
+            kind="quiet"
+            left
+            label={t('recording.measureOne')}
+            onPress={() =>
+              router.push(
+                `/clients/${open.visit.client.id}/visits/${open.visit.visit.id}/recording`,
+              )
+            }
           />
           <Button
             kind="quiet"
@@ -231,7 +254,13 @@ function LiveLook({ open, onStep, wide, width, height, look }: StepProps & { loo
         borderColor="$ink"
         backgroundColor="$raised"
       >
-        <Button label={t('look.pain')} onPress={() => setPain(true)} />
+        <Button label={t('look.pain')} onPress={() => setPain(true)} tight />
+        <Button
+          label={t('notes.open')}
+          note={look.notes.length > 0 ? String(look.notes.length) : undefined}
+          onPress={() => setNoting(true)}
+          tight
+        />
         <Button
           kind="main"
           flex={1}
@@ -257,6 +286,14 @@ function LiveLook({ open, onStep, wide, width, height, look }: StepProps & { loo
             setOpened(null);
           }}
           onClose={() => setOpened(null)}
+        />
+      ) : null}
+      {noting ? (
+        <NotesSheet
+          notes={look.notes}
+          phase={phase}
+          onChange={(notes) => save({ ...look, notes })}
+          onClose={() => setNoting(false)}
         />
       ) : null}
       {pain ? (
@@ -292,7 +329,7 @@ function ViewTab({ label, on, onPress }: { label: string; on: boolean; onPress: 
 /** What was logged, each a way to its number and to taking it back. */
 function SeenSoFar({ look, onOpen }: { look: LookRecord; onOpen: (key: string) => void }) {
   const t = useText();
-  if (look.faults.length === 0) return null;
+  if (look.faults.length + look.notes.length + look.pain.length === 0) return null;
   return (
     <View paddingHorizontal="$3" paddingTop="$3" gap="$1">
       <Words small soft>
@@ -312,6 +349,16 @@ function SeenSoFar({ look, onOpen }: { look: LookRecord; onOpen: (key: string) =
           />
         );
       })}
+      {look.pain.map(({ region, side, score, kind, on }) => (
+        <Words key={on} small>
+          {`${t('look.pain')}: ${side ? `${t(side)} ` : ''}${t(`regions.${region}`)}, ${t(`pain.kinds.${kind}`)} ${score}`}
+        </Words>
+      ))}
+      {look.notes.map(({ phrase, phase }) => (
+        <Words key={`${phrase}${phase}`} small soft>
+          {`${onePhrase(phrase).words} · ${t(`phases.${phase}`)}`}
+        </Words>
+      ))}
     </View>
   );
 }

@@ -1,10 +1,12 @@
 import {
+  changesSomething,
   faultKey,
   fillSide,
   oneFault,
   PROBES,
   suspectProbes,
   type LookRecord,
+  type NextCheck,
   type ProbeId,
   type ProbeOutcome,
   type ProbeRecord,
@@ -13,8 +15,10 @@ import {
   type VisitFile,
 } from '@taxikine/core';
 import { View } from '@tamagui/core';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { useWrite } from '../data/useFile';
+import { NextStrip } from '../trace/NextStrip';
+import { useNextChecks } from '../trace/useNextChecks';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Title, Words } from '../ui/text';
@@ -49,15 +53,14 @@ function withOutcome(record: ProbeRecord, fault: SeenFault, outcome: ProbeOutcom
   return { ...record, outcomes, removed: outcomes.length === 0 };
 }
 
-/** A load can only be put down by who holds one. */
-const makesSense = ({ id }: ProbeRow, { setup }: LookRecord): boolean =>
-  id !== 'unloaded' || setup.load.at !== 'none';
-
 /** Probes in two lists: those that can tell something about what was seen, and all others. */
 function useProbeLists({ first, probes }: VisitFile) {
   return useMemo(() => {
     if (!first) return { suspect: [], others: [] };
-    const rows: readonly ProbeRow[] = PROBES.filter((row) => makesSense(row, first));
+    const done = new Set<string>(probes.map(({ probe }) => probe));
+    const rows: readonly ProbeRow[] = PROBES.filter(
+      (row) => changesSomething(row, first.setup) || done.has(row.id),
+    );
     const asked: readonly string[] = suspectProbes(first);
     const isShown = ({ id }: ProbeRow) =>
       asked.length === 0 || asked.includes(id) || probes.some(({ probe }) => probe === id);
@@ -76,9 +79,23 @@ export function ProbeStep({ open, onStep }: StepProps) {
   const faults = first?.faults ?? [];
   const { suspect, others } = useProbeLists(open.visit);
   const [all, setAll] = useState(false);
+  const [tried, setTried] = useState<ProbeId | null>(null);
+  const next = useNextChecks(open.visit);
+  const most = next?.ranked.find((one) => 'probe' in one);
+  const take = (one: NextCheck) => {
+    if (!('probe' in one)) return;
+    setTried(one.probe);
+    if (others.some(({ id }) => id === one.probe)) setAll(true);
+  };
   const cards = (rows: readonly ProbeRow[]) =>
     rows.map((row) => (
-      <ProbeCard key={row.id} probe={row.id as ProbeId} visit={open.visit} look={first!} />
+      <ProbeCard
+        key={row.id}
+        probe={row.id as ProbeId}
+        visit={open.visit}
+        look={first!}
+        called={tried === row.id}
+      />
     ));
   return (
     <StepFrame
@@ -86,6 +103,9 @@ export function ProbeStep({ open, onStep }: StepProps) {
       lead={faults.length > 0 ? t('probe.lead') : t('probe.noFaults')}
       foot={<Button kind="main" flex={1} label={t('probe.go')} onPress={() => onStep('check')} />}
     >
+      {faults.length > 0 ? (
+        <NextStrip next={most} enough={false} action={t('guide.try')} onTake={take} />
+      ) : null}
       {faults.length > 0 ? cards(suspect) : null}
       {faults.length > 0 && others.length > 0 && !all ? (
         <Button
@@ -99,16 +119,29 @@ export function ProbeStep({ open, onStep }: StepProps) {
   );
 }
 
-function ProbeCard({ probe, visit, look }: { probe: ProbeId; visit: VisitFile; look: LookRecord }) {
+interface ProbeCardProps {
+  readonly probe: ProbeId;
+  readonly visit: VisitFile;
+  readonly look: LookRecord;
+  /** Asked for from elsewhere: opened, and brought into sight. */
+  readonly called: boolean;
+}
+
+function ProbeCard({ probe, visit, look, called }: ProbeCardProps) {
   const t = useText();
   const write = useWrite();
   const row = PROBES.find((one) => one.id === probe)!;
   const record = visit.probes.find((one) => one.probe === probe);
-  const [opened, setOpened] = useState(Boolean(record));
+  const [tapped, setTapped] = useState(Boolean(record));
+  const opened = tapped || called;
+  const place = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (called) place.current?.scrollIntoView({ block: 'nearest' });
+  }, [called]);
   const log = (fault: SeenFault, outcome: ProbeOutcome) =>
     write('probes', withOutcome(record ?? newProbe(probe, look), fault, outcome));
   return (
-    <View borderTopWidth={1} borderColor="$rule" paddingTop="$3" gap="$2">
+    <View borderTopWidth={1} borderColor="$rule" paddingTop="$3" gap="$2" ref={place as never}>
       <View flexDirection="row" justifyContent="space-between" alignItems="center" gap="$3">
         <View flex={1}>
           <Title small aria-level={3}>
@@ -124,7 +157,7 @@ function ProbeCard({ probe, visit, look }: { probe: ProbeId; visit: VisitFile; l
             says={`${row.name}: ${t('probe.undone')}`}
             tight
             small
-            onPress={() => setOpened(true)}
+            onPress={() => setTapped(true)}
           />
         )}
       </View>

@@ -1,4 +1,5 @@
 import {
+  NOTHING_SEEN,
   ARMS,
   HANDS,
   isStaggered,
@@ -8,6 +9,7 @@ import {
   SIDES,
   type LookRecord,
   type Setup,
+  type Side,
 } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
@@ -35,7 +37,9 @@ export function SetupStep({ open, onStep, wide }: StepProps) {
   const [setup, setSetup] = useState<Setup>(visit.first?.setup ?? begins);
   const locked = Boolean(visit.again);
   const change = (part: Partial<Setup>) => {
-    const next = { ...setup, ...part };
+    const { oneLeg, ...rest } = { ...setup, ...part };
+    // Both legs is how a set-up is without the word: it is not kept as one.
+    const next: Setup = oneLeg ? { ...rest, oneLeg } : rest;
     setSetup(next);
     if (visit.first) write('looks', { ...visit.first, setup: next });
   };
@@ -48,10 +52,7 @@ export function SetupStep({ open, onStep, wide }: StepProps) {
         visitId: visit.visit.id,
         role: 'first',
         setup,
-        faults: [],
-        clear: [],
-        pain: [],
-        rating: null,
+        ...NOTHING_SEEN,
         startedOn: new Date().toISOString(),
       };
       write('looks', look);
@@ -91,17 +92,31 @@ export function SetupStep({ open, onStep, wide }: StepProps) {
         </View>
         {locked ? null : (
           <View gap="$4" flex={1}>
-            {isStaggered(pattern) ? <StepSetup setup={setup} onChange={change} /> : null}
-            <Stepper
-              label={t('setup.stance')}
-              value={setup.stanceCm}
-              from={36}
-              unit="cm"
-              least={8}
-              most={140}
-              step={2}
-              onChange={(stanceCm) => change({ stanceCm })}
-            />
+            {isStaggered(pattern) ? (
+              <StepSetup setup={setup} onChange={change} />
+            ) : (
+              <Choice<Side | null>
+                label={t('setup.legs')}
+                options={[
+                  { value: null, label: t('setup.legsWords.both') },
+                  ...SIDES.map((side) => ({ value: side, label: t(`setup.legsWords.${side}`) })),
+                ]}
+                value={setup.oneLeg ?? null}
+                onChange={(side) => change({ oneLeg: side ?? undefined })}
+              />
+            )}
+            {setup.oneLeg ? null : (
+              <Stepper
+                label={t('setup.stance')}
+                value={setup.stanceCm}
+                from={36}
+                unit="cm"
+                least={8}
+                most={140}
+                step={2}
+                onChange={(stanceCm) => change({ stanceCm })}
+              />
+            )}
             <View flexDirection="row" flexWrap="wrap" gap="$4">
               <Stepper
                 label={t('setup.toesLeft')}

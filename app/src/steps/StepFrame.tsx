@@ -8,14 +8,21 @@ export interface StepFrameProps {
   readonly children: ReactNode;
   /** Stays at the bottom of the screen, under the thumb. */
   readonly foot?: ReactNode;
+  /** Takes the whole width of a desk. */
+  readonly roomy?: boolean;
 }
 
 /** Heading, content that scrolls, and the way on under the thumb. */
-export function StepFrame({ title, lead, children, foot }: StepFrameProps) {
+export function StepFrame({ title, lead, children, foot, roomy }: StepFrameProps) {
   return (
     <View flex={1} minHeight={0}>
       <View flex={1} minHeight={0} style={{ overflowY: 'auto' }} tabIndex={0}>
-        <View padding="$4" paddingLeft="$2" gap="$4" $wide={{ padding: '$5', maxWidth: 860 }}>
+        <View
+          padding="$4"
+          paddingLeft="$2"
+          gap="$4"
+          $wide={{ padding: '$5', maxWidth: roomy ? 1260 : 860 }}
+        >
           <View gap="$1">
             <Title aria-level={2}>{title}</Title>
             {lead ? (

@@ -1,4 +1,10 @@
-import { boardOf, probabilityWords, verdictsOf, type VisitVerdict } from '@taxikine/core';
+import {
+  boardOf,
+  probabilityWords,
+  traceSnapshot,
+  verdictsOf,
+  type VisitVerdict,
+} from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useMemo } from 'react';
@@ -25,9 +31,11 @@ export function VerdictStep({ open, onStep, wide, width }: StepProps) {
   const marks = boardMarks(found, verdicts);
   const moved = verdicts.some((verdict) => verdict.word === 'better');
   const close = () => {
+    const now = new Date().toISOString();
     update('visits', visit.visit, (latest) => ({
       ...latest,
-      closedOn: latest.closedOn ?? new Date().toISOString(),
+      closedOn: latest.closedOn ?? now,
+      traced: latest.traced ?? (found && traceSnapshot(found, now)),
     }));
     router.replace(`/clients/${visit.client.id}`);
   };

@@ -1,9 +1,10 @@
 import {
   doseWords,
   oneDrill,
-  suggestDrills,
+  planSession,
+  traceSnapshot,
   type DrillRecord,
-  type SuggestedDrill,
+  type PlannedDrill,
   type Trace,
   type VisitFile,
 } from '@taxikine/core';
@@ -20,7 +21,7 @@ import { Player } from './Player';
 import { StepFrame } from './StepFrame';
 import type { StepProps } from './StepProps';
 
-const drillRecord = (one: SuggestedDrill, visit: VisitFile, place: number): DrillRecord => ({
+const drillRecord = (one: PlannedDrill, visit: VisitFile, place: number): DrillRecord => ({
   id: crypto.randomUUID(),
   clientId: visit.client.id,
   visitId: visit.visit.id,
@@ -64,14 +65,19 @@ function ChooseDrills({ open, found }: StepProps & { found: Trace }) {
   const update = useUpdate();
   const { visit } = open;
   const { pattern, minutes, next } = visit.visit;
-  const { flags } = visit.client;
+  const { flags, approach } = visit.client;
   const suggestion = useMemo(
-    () => suggestDrills(found, { pattern, minutes, flags, next }),
-    [found, pattern, minutes, flags, next],
+    () => planSession(found, { pattern, minutes, flags, next, approach }),
+    [found, pattern, minutes, flags, next, approach],
   );
   const total = suggestion.drills.reduce((sum, one) => sum + one.minutes, 0);
-  const take = () =>
+  const take = () => {
+    update('visits', visit.visit, (latest) => ({
+      ...latest,
+      traced: traceSnapshot(found, new Date().toISOString()),
+    }));
     suggestion.drills.forEach((one, place) => write('drills', drillRecord(one, visit, place)));
+  };
   return (
     <StepFrame
       title={t('work.title')}
@@ -144,10 +150,10 @@ function ChooseDrills({ open, found }: StepProps & { found: Trace }) {
 /** What would be chosen now, when it is no longer what was chosen and nothing was begun. */
 function useStale(visit: VisitFile, found: Trace): boolean {
   const { pattern, minutes, next } = visit.visit;
-  const { flags } = visit.client;
+  const { flags, approach } = visit.client;
   const now = useMemo(
-    () => suggestDrills(found, { pattern, minutes, flags, next }).drills,
-    [found, pattern, minutes, flags, next],
+    () => planSession(found, { pattern, minutes, flags, next, approach }).drills,
+    [found, pattern, minutes, flags, next, approach],
   );
   const key = (one: { drill: string; side: string | null }) => `${one.drill}@${one.side}`;
   const untouched = visit.drills.every(

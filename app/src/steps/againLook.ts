@@ -1,5 +1,6 @@
 import {
   faultKey,
+  NOTHING_SEEN,
   oneFault,
   type ClearKey,
   type CheckRow,
@@ -17,10 +18,7 @@ export const newAgain = (first: LookRecord): LookRecord => ({
   ...first,
   id: crypto.randomUUID(),
   role: 'again',
-  faults: [],
-  clear: [],
-  pain: [],
-  rating: null,
+  ...NOTHING_SEEN,
   startedOn: new Date().toISOString(),
 });
 

@@ -1,4 +1,5 @@
 import {
+  canBeSeen,
   FAULTS,
   faultKey,
   GRADES,
@@ -28,12 +29,10 @@ export function faultsAt(
   const table: readonly FaultRow[] = FAULTS;
   return table.filter(
     (row) =>
-      row.patterns.includes(pattern) &&
+      canBeSeen(row, pattern, setup) &&
       row.zone === zone &&
       row.views.includes(view) &&
-      row.phases.includes(phase) &&
-      (row.needs !== 'load' || setup.load.at !== 'none') &&
-      (row.needs !== 'overhead' || setup.arms === 'overhead'),
+      row.phases.includes(phase),
   );
 }
 

@@ -9,8 +9,9 @@ export function setupWords(setup: Setup, t: TextOf): string {
   const parts = [
     front
       ? t('setup.stepSummary', { front: t(front), step, stance, left, right, arms })
-      : t('setup.summary', { stance, left, right, arms }),
+      : t(setup.oneLeg ? 'setup.oneLegStance' : 'setup.summary', { stance, left, right, arms }),
   ];
+  if (setup.oneLeg) parts.unshift(t('setup.oneLegSummary', { side: t(setup.oneLeg) }));
   if (setup.frontFootLiftMm) parts.push(t('setup.frontLiftSummary', { mm: setup.frontFootLiftMm }));
   if (setup.heelLiftMm > 0) parts.push(t('setup.heelSummary', { mm: setup.heelLiftMm }));
   if (setup.hands === 'post') parts.push(t('setup.handsWords.post'));

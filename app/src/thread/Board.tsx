@@ -9,10 +9,12 @@ import {
 import { View } from '@tamagui/core';
 import { useState, type ReactNode } from 'react';
 import Svg, { Path } from 'react-native-svg';
+import { BARE_BUTTON } from '../ui/bareButton';
 import { Numeral, Title, Words } from '../ui/text';
 import { usePalette } from '../ui/usePalette';
 import { useText } from '../words/useText';
 import { kindColour, kindDash } from './KindMark';
+import { StrandHits } from './StrandHits';
 import { curlPath, strandPath, strandWidth } from './strandPath';
 
 const COLUMNS: readonly Column[] = ['look', 'trace', 'work', 'again'];
@@ -29,6 +31,8 @@ export interface BoardProps {
   readonly figureOf: (knot: Knot) => string | null;
   /** A drawing at the head of a column. */
   readonly heads?: Partial<Record<Column, ReactNode>>;
+  /** A knot was chosen, or let go. */
+  readonly onRead?: (key: string | null) => void;
 }
 
 interface Placed {
@@ -64,13 +68,26 @@ const looseKind = (strands: readonly Strand[], key: string): CauseKind =>
   strands.find((strand) => strand.to === key)?.kind ?? 'restriction';
 
 /** The thread from left to right through four columns; any knot lights up everything it is tied to. */
-export function Board({ board, width, markOf, figureOf, heads = {} }: BoardProps) {
+export function Board({ board, width, markOf, figureOf, heads = {}, onRead }: BoardProps) {
   const palette = usePalette();
   const t = useText();
-  const [lit, setLit] = useState<string | null>(null);
+  const [hovered, setHovered] = useState<string | null>(null);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const lit = hovered ?? chosen;
+  const choose = (key: string) => {
+    const next = chosen === key ? null : key;
+    setChosen(next);
+    onRead?.(next);
+  };
   const { placed, height, columnWidth } = place(board, width);
   const on = lit ? threadThrough(board.strands, lit) : null;
   const faint = (...keys: string[]) => (on && !keys.every((key) => on.has(key)) ? 0.14 : 1);
+  const drawn = board.strands.flatMap((strand) => {
+    const [from, to] = [placed.get(strand.from), placed.get(strand.to)];
+    if (!from || !to) return [];
+    const d = strandPath(from.right, to.left);
+    return [{ key: `${strand.from}>${strand.to}`, d, strand }];
+  });
   const empty: Record<Column, string> = {
     look: t('board.emptyLook'),
     trace: t('board.emptyTrace'),
@@ -108,22 +125,18 @@ export function Board({ board, width, markOf, figureOf, heads = {} }: BoardProps
           style={{ position: 'absolute', overflow: 'visible' }}
           aria-hidden
         >
-          {board.strands.map((strand) => {
-            const [from, to] = [placed.get(strand.from), placed.get(strand.to)];
-            if (!from || !to) return null;
-            return (
-              <Path
-                key={`${strand.from}>${strand.to}`}
-                d={strandPath(from.right, to.left)}
-                fill="none"
-                stroke={kindColour(strand.kind, palette)}
-                strokeWidth={strandWidth(strand.sure)}
-                strokeDasharray={kindDash(strand.kind)}
-                strokeLinecap={kindDash(strand.kind) ? 'butt' : 'round'}
-                opacity={faint(strand.from, strand.to)}
-              />
-            );
-          })}
+          {drawn.map(({ key, d, strand }) => (
+            <Path
+              key={key}
+              d={d}
+              fill="none"
+              stroke={kindColour(strand.kind, palette)}
+              strokeWidth={strandWidth(strand.sure)}
+              strokeDasharray={kindDash(strand.kind)}
+              strokeLinecap={kindDash(strand.kind) ? 'butt' : 'round'}
+              opacity={faint(strand.from, strand.to)}
+            />
+          ))}
           {[...placed.values()]
             .filter(({ knot }) => knot.loose)
             .map(({ knot, right }) => (
@@ -138,6 +151,17 @@ export function Board({ board, width, markOf, figureOf, heads = {} }: BoardProps
               />
             ))}
         </Svg>
+        <StrandHits
+          width={width}
+          height={height + 20}
+          hits={drawn.map(({ key, d, strand }) => ({
+            key,
+            d,
+            onPress: () => choose(strand.to),
+            onEnter: () => setHovered(strand.to),
+            onLeave: () => setHovered(null),
+          }))}
+        />
         {COLUMNS.map((column, c) => (
           <View key={column} position="absolute" left={c * (columnWidth + GAP)} width={columnWidth}>
             {board.knots.every((knot) => knot.column !== column) ? (
@@ -151,19 +175,13 @@ export function Board({ board, width, markOf, figureOf, heads = {} }: BoardProps
                 <button
                   key={knot.key}
                   type="button"
-                  aria-pressed={lit === knot.key}
-                  onClick={() => setLit(lit === knot.key ? null : knot.key)}
-                  onMouseEnter={() => setLit(knot.key)}
-                  onMouseLeave={() => setLit(null)}
+                  aria-pressed={chosen === knot.key}
+                  onClick={() => choose(knot.key)}
+                  onMouseEnter={() => setHovered(knot.key)}
+                  onMouseLeave={() => setHovered(null)}
                   style={{
+                    ...BARE_BUTTON,
                     height: ROW,
-                    padding: 0,
-                    border: 'none',
-                    background: 'transparent',
-                    textAlign: 'left',
-                    cursor: 'pointer',
-                    display: 'flex',
-                    alignItems: 'flex-start',
                     gap: 10,
                     opacity: faint(knot.key),
                     width: '100%',

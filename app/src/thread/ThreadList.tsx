@@ -14,9 +14,12 @@ export interface ThreadListProps {
   readonly figureOf: (knot: Knot) => string | null;
 }
 
-/** The surest way on from a knot, or null where the thread ends. */
-const onward = (strands: readonly Strand[], key: string): Strand | null =>
-  strands.filter((strand) => strand.from === key).sort((a, b) => b.sure - a.sure)[0] ?? null;
+/** The surest way on from a knot, of equals one that goes on itself; null where the thread ends. */
+function onward(strands: readonly Strand[], key: string): Strand | null {
+  const goesOn = ({ to }: Strand) => Number(strands.some(({ from }) => from === to));
+  const ways = strands.filter((strand) => strand.from === key);
+  return ways.sort((a, b) => b.sure - a.sure || goesOn(b) - goesOn(a))[0] ?? null;
+}
 
 /** The surest thread from one fault to its verdict. */
 function threadOf(board: Board, start: Knot): { knot: Knot; via: Strand | null }[] {

@@ -67,6 +67,8 @@ export interface ButtonProps {
   readonly flex?: number;
   readonly tight?: boolean;
   readonly small?: boolean;
+  /** Opens and closes something: whether it is open. */
+  readonly expanded?: boolean;
   readonly left?: boolean;
   /** What a screen reader says, when the label alone would not do. */
   readonly says?: string;
@@ -86,6 +88,7 @@ export function Button({
   flex,
   tight,
   small,
+  expanded,
   left,
   says,
   icon,
@@ -105,6 +108,7 @@ export function Button({
       flex={flex}
       aria-label={says}
       aria-pressed={chosen}
+      aria-expanded={expanded}
       aria-disabled={off || undefined}
       onPress={off ? undefined : press.onPress}
       {...press.handlers}
@@ -118,7 +122,7 @@ export function Button({
           <Label
             inverse={inverse}
             textAlign={left ? 'left' : 'center'}
-            color={kind === 'quiet' ? '$soft' : undefined}
+            color={kind === 'quiet' && !chosen ? '$soft' : undefined}
             fontWeight="400"
             fontSize="$1"
             lineHeight="$1"

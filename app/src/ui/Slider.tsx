@@ -36,6 +36,11 @@ function useThumb(value: number, onPull: (value: number) => void) {
   return { ref: input, defaultValue: value, onChange };
 }
 
+/** What moves at every pull is laid out by itself: nothing in it changes the size of its box. */
+const ALONE = { contain: 'layout size' } as object;
+/** A word is as long as it is; it comes and goes with a tap, not with a pull. */
+const NUMBER_ALONE = { width: 72, style: ALONE };
+
 /** A value to pull along a line; arrow keys move it a step. */
 export function Slider({ label, value, least, most, step, unit, onChange, word }: SliderProps) {
   const palette = usePalette();
@@ -43,24 +48,28 @@ export function Slider({ label, value, least, most, step, unit, onChange, word }
   const said = word ?? (unit === '°' ? `${value}°` : `${value} ${unit}`);
   return (
     <View gap={0} alignSelf="stretch" style={{ contain: 'layout' } as object}>
-      <View flexDirection="row" justifyContent="space-between" alignItems="baseline" gap="$2">
+      <View flexDirection="row" justifyContent="space-between" alignItems="flex-end" gap="$2">
         <Words small soft>
           {label}
         </Words>
-        <Numeral fontSize="$3" lineHeight="$3">
-          {said}
-        </Numeral>
+        <View height={24} alignItems="flex-end" {...(word ? null : NUMBER_ALONE)}>
+          <Numeral fontSize="$3" lineHeight="$3">
+            {said}
+          </Numeral>
+        </View>
       </View>
-      <input
-        {...thumb}
-        type="range"
-        aria-label={label}
-        aria-valuetext={said}
-        min={least}
-        max={most}
-        step={step}
-        style={{ width: '100%', height: 48, margin: 0, accentColor: palette.accent }}
-      />
+      <View height={48} style={ALONE}>
+        <input
+          {...thumb}
+          type="range"
+          aria-label={label}
+          aria-valuetext={said}
+          min={least}
+          max={most}
+          step={step}
+          style={{ width: '100%', height: 48, margin: 0, accentColor: palette.accent }}
+        />
+      </View>
     </View>
   );
 }

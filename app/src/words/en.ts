@@ -1,4 +1,11 @@
+import { caseFile } from './enCaseFile';
+import { guide, instrument } from './enCheck';
 import { fit } from './enFit';
+import { notes, tally } from './enLook';
+import { meet } from './enMeet';
+import { picture } from './enPicture';
+import { recording } from './enRecording';
+import { trace } from './enTrace';
 
 /** Every word on the screen that is not in the knowledge tables of core. */
 export const en = {
@@ -60,7 +67,7 @@ export const en = {
     height: 'Height in metres',
     mass: 'Mass in kilograms',
     heightHint: 'For example 1.72',
-    history: 'Old injuries and habits',
+    history: 'Old injuries, joint by joint',
     flags: 'Flags',
     given: 'Joints that will not move again',
     consent: 'Consent',
@@ -94,11 +101,7 @@ export const en = {
     nameNeeded: 'A name is needed',
     number: 'Type a number',
     lengthRange: 'In centimetres, 5 to 90',
-    add: 'Add',
     side: 'Side',
-    what: 'What',
-    region: 'Where',
-    whole: 'no side',
     historyWords: {
       sprain: 'sprain',
       operation: 'operation',
@@ -108,6 +111,15 @@ export const en = {
       'one-sided-habit': 'one-sided habit',
       sitting: 'sits a lot',
     },
+  },
+  weekdays: {
+    mon: 'Mon',
+    tue: 'Tue',
+    wed: 'Wed',
+    thu: 'Thu',
+    fri: 'Fri',
+    sat: 'Sat',
+    sun: 'Sun',
   },
   regions: {
     neck: 'neck',
@@ -199,6 +211,10 @@ export const en = {
     },
     shoesWords: { bare: 'bare', flat: 'flat', heeled: 'heeled', prosthetic: 'prosthetic' },
     tempoWords: { own: 'their own', slow: 'slow' },
+    legs: 'Legs',
+    legsWords: { both: 'both', left: 'left only', right: 'right only' },
+    oneLegStance: 'toes {{left}}°/{{right}}° · {{arms}}',
+    oneLegSummary: 'on the {{side}} leg',
     hands: 'Hands',
     handsWords: { free: 'hands free', post: 'hand on a post' },
     summary: '{{stance}} cm · toes {{left}}°/{{right}}° · {{arms}}',
@@ -301,29 +317,7 @@ export const en = {
       nowhere: 'nowhere',
     },
   },
-  trace: {
-    title: 'What it comes from',
-    lead: 'Consistent with what you saw; you decide.',
-    consistent: 'consistent with {{what}}',
-    also: 'Less likely: {{list}}',
-    given: 'given',
-    unexplained: 'Not explained yet: {{list}}',
-    impossible: 'These findings cannot all be true. Look at them again.',
-    go: 'To the work',
-    none: 'Nothing was seen or measured yet: these are only the chances before looking.',
-    explains: 'explains',
-    db: '{{value}} dB',
-    kinds: {
-      restriction: 'restriction',
-      nerve: 'nerve',
-      control: 'control',
-      strength: 'strength',
-      built: 'built',
-      given: 'given',
-    },
-    dbNote:
-      'Bars: weight of evidence in decibans; 10 dB is ten to one. Left of the line speaks against.',
-  },
+  trace,
   work: {
     title: 'The work',
     lead: 'Few drills, aimed at the cause; the pattern last.',
@@ -415,10 +409,20 @@ export const en = {
       probes: 'probe',
       checks: 'check',
       drills: 'drill',
+      pictures: 'marked picture',
+      images: 'kept picture',
     },
     mineSays: 'Mine',
     theirsSays: 'Theirs',
     nothing: 'no difference that shows',
   },
   fit,
+  guide,
+  instrument,
+  meet,
+  notes,
+  tally,
+  picture,
+  caseFile,
+  recording,
 } as const;

@@ -56,7 +56,11 @@ export const fit = {
   noSeen: 'By range alone: read the depth as a number and the rest shows too.',
   total: 'Missing in all',
   nothingMissing: 'Nothing is missing: a usual body goes no deeper in this stance.',
-  seen: 'Depth seen, thigh above level',
+  seen: {
+    thighs: 'Depth seen, thigh above level',
+    frontThigh: 'Depth seen, front thigh above level',
+    lean: 'Trunk lean seen',
+  },
   part: {
     'left ankle': 'left ankle',
     'right ankle': 'right ankle',

@@ -11,5 +11,9 @@ export function when(instant: string, now: Date = new Date()): string {
   return days < 21 ? `${days} days ago` : format(date, 'd MMM yyyy');
 }
 
+/** "today, 14:05", for several of one day. */
+export const whenAt = (instant: string, now: Date = new Date()): string =>
+  `${when(instant, now)}, ${format(new Date(instant), 'HH:mm')}`;
+
 /** The local day of the device, as records keep it. */
 export const today = (now: Date = new Date()): string => format(now, 'yyyy-MM-dd');

@@ -7,14 +7,16 @@ export interface RangeBandProps {
   readonly norm: RangeNorm;
   readonly left: number | null;
   readonly right: number | null;
+  /** Standard error of each side, smaller where it was read more than once. */
+  readonly sems: Readonly<Record<'left' | 'right', number>>;
   readonly width: number;
   readonly label: string;
 }
 
 /** Where left and right lie against the usual range, with the measuring error as a bar. */
-export function RangeBand({ norm, left, right, width, label }: RangeBandProps) {
+export function RangeBand({ norm, left, right, sems, width, label }: RangeBandProps) {
   const palette = usePalette();
-  const { usual, restricted, sem } = norm;
+  const { usual, restricted } = norm;
   const ends = [
     restricted[0] - 2.2 * restricted[1],
     usual[0] + 2.2 * usual[1],
@@ -25,8 +27,8 @@ export function RangeBand({ norm, left, right, width, label }: RangeBandProps) {
   const high = Math.max(...ends);
   const x = (value: number) => ((clamp(value, low, high) - low) / (high - low)) * (width - 24) + 12;
   const marks = [
-    { value: left, letter: 'L', y: 15, up: true },
-    { value: right, letter: 'R', y: 47, up: false },
+    { value: left, sem: sems.left, letter: 'L', y: 15, up: true },
+    { value: right, sem: sems.right, letter: 'R', y: 47, up: false },
   ];
   return (
     <View role="img" aria-label={label} width={width} height={62}>
@@ -39,7 +41,7 @@ export function RangeBand({ norm, left, right, width, label }: RangeBandProps) {
           height={12}
           fill={palette.rule}
         />
-        {marks.map(({ value, letter, up }) =>
+        {marks.map(({ value, sem, letter, up }) =>
           value === null ? null : (
             <Path
               key={letter}

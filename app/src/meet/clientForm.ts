@@ -1,10 +1,14 @@
 import {
   bodyProblems,
+  DEFAULT_APPROACH,
   J,
+  NO_HOME,
+  type ApproachId,
   type ClientRecord,
   type FlagId,
   type GivenCause,
   type HistoryItem,
+  type HomePractice,
   type Segments,
   type Side,
   type Taped,
@@ -33,6 +37,10 @@ export interface ClientForm {
   flags: FlagId[];
   history: HistoryItem[];
   given: GivenCause[];
+  goal: string;
+  approach: ApproachId;
+  footwear: ClientRecord['footwear'];
+  home: HomePractice;
 }
 
 const words = (value: number | undefined): string => (value === undefined ? '' : String(value));
@@ -61,6 +69,10 @@ export const formOf = (known: ClientRecord | null): ClientForm => ({
   flags: known?.flags ?? [],
   history: known?.history ?? [],
   given: known?.given ?? [],
+  goal: known?.goal ?? '',
+  approach: known?.approach ?? DEFAULT_APPROACH,
+  footwear: known?.footwear ?? null,
+  home: known?.home ?? NO_HOME,
 });
 
 /** Decimal comma and point are both understood. */
@@ -137,6 +149,10 @@ export function clientFormSchema(t: TextOf) {
     flags: J.array(),
     history: J.array(),
     given: J.array(),
+    goal: J.string().allow('').max(300),
+    approach: J.string(),
+    footwear: J.string().allow(null),
+    home: J.object(),
   });
 }
 
@@ -177,5 +193,10 @@ export function recordOf(form: ClientForm, known: ClientRecord | null): ClientRe
       : null,
     clearances: known?.clearances ?? [],
     setups: known?.setups ?? {},
+    goal: form.goal.trim(),
+    approach: form.approach,
+    footwear: form.footwear,
+    home: form.home,
+    norms: known?.norms ?? {},
   };
 }

@@ -1,4 +1,11 @@
-import type { CheckId, CheckRecord, LookRole, MaybeSide, VisitFile } from '@taxikine/core';
+import {
+  NOTHING_MEASURED,
+  type CheckId,
+  type CheckRecord,
+  type LookRole,
+  type MaybeSide,
+  type VisitFile,
+} from '@taxikine/core';
 
 /** The record of one check on one side in this visit, or undefined. */
 export const maybeCheck = (visit: VisitFile, role: LookRole, check: CheckId, side: MaybeSide) =>
@@ -16,20 +23,16 @@ export const newCheck = (
   role,
   check,
   side,
-  passive: null,
-  active: null,
-  braced: null,
-  result: null,
-  felt: null,
-  pinch: null,
+  ...NOTHING_MEASURED,
   doneOn: new Date().toISOString(),
   removed: false,
 });
 
-const NOTHING = ['passive', 'active', 'braced', 'result', 'felt', 'pinch'] as const;
+const NOTHING = ['passive', 'active', 'braced', 'result', 'felt', 'pinch', 'pain'] as const;
 
 /** A check of which nothing is left is taken back. */
 export const orRemoved = (record: CheckRecord): CheckRecord => ({
   ...record,
-  removed: NOTHING.every((key) => record[key] === null),
+  removed:
+    record.removed || (record.cheats.length === 0 && NOTHING.every((key) => record[key] === null)),
 });

@@ -1,0 +1,90 @@
+import { KIT, SHOES, WEEKDAYS, type HomePractice } from '@taxikine/core';
+import { View } from '@tamagui/core';
+import { Button } from '../ui/Button';
+import { Choice } from '../ui/Choice';
+import { Title, Words } from '../ui/text';
+import { useText } from '../words/useText';
+import type { ClientForm } from './clientForm';
+
+/** Minutes a day that people say; anything else can be changed later. */
+const MINUTES = [5, 8, 12, 15, 20, 30] as const;
+
+const toggled = <T,>(list: readonly T[], one: T): T[] =>
+  list.includes(one) ? list.filter((other) => other !== one) : [...list, one];
+
+export interface HomePartProps {
+  readonly home: HomePractice;
+  readonly footwear: ClientForm['footwear'];
+  readonly onHome: (home: HomePractice) => void;
+  readonly onFootwear: (footwear: ClientForm['footwear']) => void;
+}
+
+/** What is worn, what is at home, how long and when. */
+export function HomePart({ home, footwear, onHome, onFootwear }: HomePartProps) {
+  const t = useText();
+  const minutes = [...new Set([...MINUTES, ...(home.minutes ? [home.minutes] : [])])];
+  return (
+    <View gap="$3" role="group" aria-label={t('meet.home')}>
+      <Title small aria-level={2}>
+        {t('meet.home')}
+      </Title>
+      <Choice
+        label={t('meet.footwear')}
+        options={SHOES.map((value) => ({ value, label: t(`setup.shoesWords.${value}`) }))}
+        value={footwear ?? undefined}
+        onChange={(value) => onFootwear(value === footwear ? null : value)}
+      />
+      <Many
+        label={t('meet.kit')}
+        options={KIT.map(({ id, name }) => ({ value: id, label: name }))}
+        values={home.kit}
+        onToggle={(one) => onHome({ ...home, kit: toggled(home.kit, one) })}
+      />
+      <Choice
+        label={t('meet.minutes')}
+        options={minutes
+          .sort((a, b) => a - b)
+          .map((value) => ({ value: value as number, label: t('work.minutes', { count: value }) }))}
+        value={home.minutes ?? undefined}
+        onChange={(value) => onHome({ ...home, minutes: value === home.minutes ? null : value })}
+      />
+      <Many
+        label={t('meet.days')}
+        options={WEEKDAYS.map((value) => ({ value, label: t(`weekdays.${value}`) }))}
+        values={home.days}
+        onToggle={(one) => onHome({ ...home, days: toggled(home.days, one) })}
+      />
+    </View>
+  );
+}
+
+interface ManyProps<T extends string> {
+  readonly label: string;
+  readonly options: readonly { readonly value: T; readonly label: string }[];
+  readonly values: readonly T[];
+  readonly onToggle: (value: T) => void;
+}
+
+/** Any of a few, as a row of buttons. */
+function Many<T extends string>({ label, options, values, onToggle }: ManyProps<T>) {
+  return (
+    <View role="group" aria-label={label} gap="$1">
+      <Words small soft>
+        {label}
+      </Words>
+      <View flexDirection="row" flexWrap="wrap" gap="$2">
+        {options.map(({ value, label: words }) => (
+          <Button
+            key={value}
+            tight
+            small
+            label={words}
+            says={`${label}: ${words}`}
+            chosen={values.includes(value)}
+            onPress={() => onToggle(value)}
+          />
+        ))}
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { recordingApi } from './recordingApi';
+
+expose(recordingApi);

@@ -1,0 +1,53 @@
+import {
+  bodyOf,
+  latestLimits,
+  type ClientFile,
+  type LookRecord,
+  type Pattern,
+} from '@taxikine/core';
+import type { PlayedFault, RecorderInput, RecordingView } from '@taxikine/core/recording';
+
+/** How deep each pattern is asked to go: thigh angle, in a hinge the trunk's lean. */
+const DEPTH: Readonly<Record<Pattern, number>> = { squat: 0, hinge: 60, lunge: 8, split: 4 };
+
+/** Nobody holds a camera quite level. */
+const HELD = { rollDeg: 3, pitchDeg: 2, pixelsPerMetre: 380 } as const;
+
+/**
+ * What the stand-in camera films: this client's body in the look's set-up with the ranges that were
+ * measured, and a fault if one is to be played.
+ */
+export function playedBody(
+  file: ClientFile,
+  look: LookRecord,
+  pattern: Pattern,
+  view: RecordingView,
+  fault: PlayedFault | null,
+  seed: number,
+): RecorderInput {
+  const { heightM, massKg, segments } = file.client;
+  return {
+    pattern,
+    body: bodyOf(heightM, massKg, segments),
+    setup: look.setup,
+    limits: latestLimits(file),
+    strength: { hip: 1, knee: 1 },
+    faults: fault ? [{ fault, ...sideOf(fault, look) }] : [],
+    depthDeg: DEPTH[pattern],
+    repetitions: 5,
+    secondsDown: 1.8,
+    secondsUp: 1.4,
+    camera: { view, ...HELD },
+    framesPerSecond: 30,
+    noise: 0.008,
+    dropped: 0.03,
+    feet: true,
+    seed,
+  };
+}
+
+/** On the side on which the look saw it, if it did. */
+function sideOf(fault: PlayedFault, { faults }: LookRecord) {
+  const side = faults.find((one) => one.fault === fault)?.side;
+  return side ? { side } : {};
+}

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { traceApi } from './traceApi';
+
+expose(traceApi);

@@ -1,0 +1,47 @@
+import {
+  caseFileOf,
+  planSession,
+  type ApproachId,
+  type NextCheck,
+  type PlannedDrill,
+  type Trace,
+  type VisitFile,
+} from '@taxikine/core';
+import { useEffect, useMemo, useState } from 'react';
+import { traceWorker } from './traceWorker';
+
+export interface ApproachPreview {
+  /** What it would ask first; null until it is known. */
+  readonly asks: readonly NextCheck[] | null;
+  readonly drills: readonly PlannedDrill[];
+}
+
+const ASKED = 3;
+
+/** What an approach would ask and do in this visit, worked out beside the page. */
+export function useApproachPreview(
+  visit: VisitFile,
+  found: Trace,
+  approach: ApproachId,
+): ApproachPreview {
+  const file = useMemo(() => caseFileOf(visit), [visit]);
+  const [known, setKnown] = useState<{ approach: ApproachId; asks: NextCheck[] } | null>(null);
+  const { pattern, minutes, next } = visit.visit;
+  const { flags } = visit.client;
+  useEffect(() => {
+    let current = true;
+    void traceWorker()
+      .next(file, approach, { minutes, next })
+      .then((answer) => {
+        if (current) setKnown({ approach, asks: (answer?.ranked ?? []).slice(0, ASKED) });
+      });
+    return () => {
+      current = false;
+    };
+  }, [file, approach, minutes, next]);
+  const drills = useMemo(
+    () => planSession(found, { pattern, minutes, flags, next, approach }).drills,
+    [found, pattern, minutes, flags, next, approach],
+  );
+  return { asks: known?.approach === approach ? known.asks : null, drills };
+}
