@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
 import { fileURLToPath } from 'node:url';
+import { drawnPhoto } from './drawnPhoto';
 import { allSent, button, clientNamed, fileOf, signIn, test, type World } from '../world';
 
 const FOLDER = fileURLToPath(new URL('../../docs/screenshots/', import.meta.url));
@@ -12,6 +13,16 @@ async function take(page: Page, name: string) {
   await page.mouse.move(0, 0);
   await page.waitForTimeout(400);
   await page.screenshot({ path: `${FOLDER}${name}.png` });
+}
+
+/** A demo look, filmed from behind by the stand-in camera and measured. */
+async function openRecording(page: Page, world: World): Promise<void> {
+  const client = await clientNamed(page, world, 'Maren');
+  const { visits } = await fileOf(page, world, client);
+  await page.goto(`${world.url}/clients/${client}/visits/${visits[0].id}/recording`);
+  await button(page, 'Camera stands: behind').click();
+  await button(page, 'Film five repetitions').click();
+  await page.getByRole('heading', { name: /^5 repetitions/ }).waitFor();
 }
 
 const step = (page: Page, name: string) =>
@@ -32,9 +43,6 @@ test.describe('phone', () => {
   test.use({ viewport: PHONE });
 
   test('views of a visit', async ({ page, world }) => {
-    await page.goto(world.url);
-    await page.getByRole('button', { name: 'Sign in' }).waitFor();
-    await take(page, 'phone-sign-in');
     await signIn(page, world);
     await take(page, 'phone-home');
     await openVisit(page, world, 'Maren', 0);
@@ -48,13 +56,8 @@ test.describe('phone', () => {
       .first()
       .click();
     await take(page, 'phone-check');
-    await step(page, 'Trace');
-    await take(page, 'phone-trace');
     await step(page, 'Verdict');
     await take(page, 'phone-verdict');
-    await openVisit(page, world, 'Linnea', 0);
-    await step(page, 'Look');
-    await take(page, 'phone-look-split');
     await openVisit(page, world, 'Ysolde', 0);
     await step(page, 'Work');
     await button(page, /^Take these drills/).click();
@@ -71,17 +74,85 @@ test.describe('phone', () => {
     await page.waitForTimeout(1500);
     await page.getByRole('main').evaluate((main) => main.scrollTo(0, 0));
     await take(page, 'phone-fit');
+    await openRecording(page, world);
+    await take(page, 'phone-recording');
+    await page.goto(`${world.url}/clients/${await clientNamed(page, world, 'Maren')}/edit`);
+    await button(page, 'right ankle: 1 told').scrollIntoViewIfNeeded();
+    await page
+      .getByRole('group', { name: 'History on the figure' })
+      .evaluate((map) => map.scrollIntoView({ block: 'start' }));
+    await take(page, 'phone-meet');
   });
 });
 
-test.describe('phone, blueprint', () => {
-  test.use({ viewport: PHONE, colorScheme: 'dark' });
+/** Three demo clients whose causes differ: a joint, a nerve, and control at depth. */
+const TRACED = [
+  ['Maren', 0],
+  ['Corentin', 0],
+  ['Ysolde', 0],
+] as const;
 
-  test('the look', async ({ page, world }) => {
+/** The trace of each, side by side or one below the other, in one picture. */
+async function takeTraces(
+  page: Page,
+  world: World,
+  name: string,
+  size: typeof PHONE,
+  across: boolean,
+) {
+  await signIn(page, world);
+  const shots: string[] = [];
+  for (const [client, which] of TRACED) {
+    await openVisit(page, world, client, which);
+    await step(page, 'Trace');
+    await page
+      .getByText(/told apart by/)
+      .first()
+      .waitFor();
+    await page.waitForTimeout(500);
+    await allSent(page);
+    shots.push((await page.screenshot()).toString('base64'));
+  }
+  const columns = across ? shots.length : 1;
+  await page.setViewportSize({
+    width: size.width * columns,
+    height: (size.height * shots.length) / columns,
+  });
+  const images = shots.map(
+    (shot) => `<img src="data:image/png;base64,${shot}" width="${size.width}">`,
+  );
+  await page.setContent(
+    `<body style="margin:0;display:flex;flex-wrap:wrap;font-size:0">${images.join('')}</body>`,
+  );
+  await page.screenshot({ path: `${FOLDER}${name}.png` });
+}
+
+test.describe('traces on the phone', () => {
+  test.use({ viewport: PHONE });
+  test('three clients', ({ page, world }) => takeTraces(page, world, 'phone-trace', PHONE, true));
+});
+
+test.describe('traces at the desk', () => {
+  test.use({ viewport: WIDE });
+  test('three clients', ({ page, world }) => takeTraces(page, world, 'wide-trace', WIDE, false));
+});
+
+test.describe('phone, with a photo', () => {
+  test.use({ viewport: PHONE });
+
+  test('marks on a picture', async ({ page, context, world }) => {
+    const photo = await drawnPhoto(await context.newPage());
     await signIn(page, world);
-    await openVisit(page, world, 'Tamsin', 0);
-    await step(page, 'Look');
-    await take(page, 'phone-look-blueprint');
+    const client = await clientNamed(page, world, 'Maren');
+    const { visits } = await fileOf(page, world, client);
+    await page.goto(`${world.url}/clients/${client}/visits/${visits[0].id}/picture`);
+    const file = { name: 'squat.jpg', mimeType: 'image/jpeg', buffer: photo };
+    await page.getByLabel('Picture file').setInputFiles(file);
+    const board = page.getByRole('group', { name: 'Marks on the picture' });
+    await board.waitFor();
+    for (const joint of ['shoulder', 'hip', 'knee', 'ankle', 'heel', 'toe'])
+      await board.getByRole('button', { name: `${joint}, not set yet` }).click();
+    await take(page, 'phone-picture');
   });
 });
 

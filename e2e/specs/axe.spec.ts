@@ -32,11 +32,17 @@ for (const colorScheme of ['light', 'dark'] as const)
           `/clients/${client}`,
           `/clients/${client}/fit`,
           `/clients/${client}/visits/${file.visits[0].id}/board`,
+          `/clients/${client}/visits/${file.visits[0].id}/recording`,
+          `/clients/${client}/visits/${file.visits[0].id}/picture`,
         ]) {
           await page.goto(world.url + path);
           await page.getByRole('heading').first().waitFor();
           await isSound(page, path);
         }
+        await page.goto(`${world.url}/clients/${client}/visits/${file.visits[0].id}/recording`);
+        await page.getByRole('button', { name: 'Film five repetitions' }).click();
+        await page.getByRole('heading', { name: /^5 repetitions/ }).waitFor();
+        await isSound(page, 'recording, measured');
         await page.goto(`${world.url}/clients/${client}/visits/${file.visits[0].id}`);
         for (const step of STEPS) {
           await page

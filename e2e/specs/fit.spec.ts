@@ -1,5 +1,14 @@
 import type { Page } from '@playwright/test';
-import { button, clientNamed, expect, makeClient, signIn, test, type World } from '../world';
+import {
+  button,
+  clientNamed,
+  expect,
+  fileOf,
+  makeClient,
+  signIn,
+  test,
+  type World,
+} from '../world';
 
 const slider = (page: Page, name: string) => page.getByRole('slider', { name, exact: true });
 
@@ -60,6 +69,26 @@ test('a fitted stance is taken over, saved, and begins the next look', async ({ 
   await button(page, 'Start a squat look').click();
   await button(page, 'All no, go on').click();
   await expect(page.getByLabel('Between the heels', { exact: true })).toHaveValue(stance);
+});
+
+test('a lunge is fitted by its step, and the step is kept with the set-up', async ({
+  page,
+  world,
+}) => {
+  const client = await openBench(page, world);
+  await button(page, 'Pattern: Lunge').click();
+  await page.getByRole('heading', { name: /^Front thigh/ }).waitFor();
+  const before = await slider(page, 'Step, ankle to ankle').inputValue();
+  await button(page, 'Aim: spare the knees').click();
+  await expect(page.getByText(/foot in front, step \d+ cm .* becomes \d+ Nm/)).toBeVisible({
+    timeout: 60_000,
+  });
+  await button(page, 'Try this stance').click();
+  await expect(slider(page, 'Step, ankle to ankle')).not.toHaveValue(before);
+  await button(page, 'Save this stance for looks and drills').click();
+  await page.getByText(/kept on this device/).waitFor({ state: 'hidden' });
+  const { setups } = (await fileOf(page, world, client)).client;
+  expect(String(setups.lunge.stepCm)).toBe(await slider(page, 'Step, ankle to ankle').inputValue());
 });
 
 test('an impossible stance is said, and the last posture stays', async ({ page, world }) => {

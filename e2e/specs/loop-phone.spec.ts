@@ -73,8 +73,9 @@ test('the whole loop on a phone, with taps only', async ({ page, world }) => {
   await tap('Two-leg lift, plain: wavers');
   await page.getByRole('main').getByRole('button', { name: 'Trace', exact: true }).tap();
 
+  await tap(/^Left ankle will not bend/);
   await expect(page.getByRole('heading', { name: 'Left ankle will not bend' })).toBeVisible();
-  await expect(page.getByText(/left: ankle bend, knee bent 26°/)).toBeVisible();
+  await expect(page.getByText(/Left: ankle bend, knee bent 26°/)).toBeVisible();
   await tap('To the work');
   await tap(/^Take these drills/);
   await tap('Start: Knee over outer toes');

@@ -30,6 +30,12 @@ for (const width of [320, 390, 768])
       await page.goto(`${world.url}/clients/${client}/fit`);
       await page.getByRole('heading', { name: /^Thighs/ }).waitFor();
       await fits(page, 'fit');
+      await page.goto(`${world.url}/clients/${client}/edit`);
+      await button(page, 'left knee').waitFor();
+      await fits(page, 'details');
+      await page.goto(`${world.url}/clients/${client}/visits/${visits[0].id}/picture`);
+      await button(page, 'Choose a picture').waitFor();
+      await fits(page, 'picture');
       await page.goto(`${world.url}/clients/${client}/visits/${visits[0].id}`);
       for (const step of STEPS) {
         await page.getByRole('navigation').getByRole('button', { name: step, exact: true }).click();

@@ -1,0 +1,117 @@
+import type { Page } from '@playwright/test';
+import { button, expect, fileOf, makeClient, signIn, test, type World } from '../world';
+
+test.use({ viewport: { width: 390, height: 844 } });
+
+const main = (page: Page) => page.getByRole('main');
+
+/** A squat whose hips slide to the left, at its checks. */
+async function openChecks(page: Page, world: World): Promise<string> {
+  await signIn(page, world);
+  const client = await makeClient(page, world, 'Check Test');
+  await page.goto(`${world.url}/clients/${client}`);
+  await button(page, 'Start a squat look').click();
+  await button(page, 'All no, go on').click();
+  await main(page).getByRole('button', { name: 'Look', exact: true }).click();
+  await button(page, /slide.*left|left.*slide/i)
+    .first()
+    .click();
+  await button(page, /^Done looking/).click();
+  await expect(page.getByRole('group', { name: 'Says most now' })).toContainText(
+    /separates|speaks/,
+  );
+  await button(page, 'To the checks').click();
+  return client;
+}
+
+const allSent = (page: Page) => page.getByText(/kept on this device/).waitFor({ state: 'hidden' });
+
+/** Holds the button until the reading is taken. */
+async function holdToTake(page: Page): Promise<void> {
+  const box = (await page.getByText('Hold to take').boundingBox())!;
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await expect(page.getByText(/^Taken: /)).toBeVisible({ timeout: 10_000 });
+  await page.mouse.up();
+}
+
+test('an ankle is read twice with the inclinometer, and its error shrinks', async ({
+  page,
+  world,
+}) => {
+  const client = await openChecks(page, world);
+  await button(page, /^Take it: Ankle bend, knee bent, right/).click();
+  await button(page, 'Measure: Ankle bend, knee bent, right, passive').click();
+  const limb = page.getByRole('slider', { name: 'Simulated limb' });
+  await limb.focus();
+  for (let i = 0; i < 28; i++) await page.keyboard.press('ArrowUp');
+  await holdToTake(page);
+  await page.keyboard.press('Escape');
+  await button(page, 'Measure: Ankle bend, knee bent, right, passive').click();
+  await page.getByRole('slider', { name: 'Simulated limb' }).focus();
+  for (let i = 0; i < 29; i++) await page.keyboard.press('ArrowUp');
+  await holdToTake(page);
+  await page.keyboard.press('Escape');
+  await expect(page.getByText(/^2 readings: .* mean .*standard error 1\.2°/)).toBeVisible();
+  await allSent(page);
+  const [check] = (await fileOf(page, world, client)).checks;
+  expect(check).toMatchObject({
+    check: 'ankle-bend-knee-bent',
+    side: 'right',
+    device: 'simulated',
+  });
+  expect(check.repeats.passive).toHaveLength(2);
+  expect(Math.abs(check.passive - 28.5)).toBeLessThan(1.5);
+});
+
+test('an instrument laid on askew is told, and takes nothing', async ({ page, world }) => {
+  await openChecks(page, world);
+  await button(page, /^Take it: Ankle bend, knee bent, right/).click();
+  await button(page, 'Measure: Ankle bend, knee bent, left, passive').click();
+  await button(page, 'Lay it on askew').click();
+  await expect(page.getByText(/Rolled out of line/)).toBeVisible();
+});
+
+test('centimetres at the wall, felt on the figure, cheating and a norm of one’s own', async ({
+  page,
+  world,
+}) => {
+  const client = await openChecks(page, world);
+  await button(page, /^Take it: Ankle bend, knee bent, right/).click();
+  await button(page, 'To the wall, cm: Ankle bend, knee bent, right, passive').click();
+  const cm = page.getByRole('textbox', { name: 'Big toe to the wall' });
+  await cm.fill('7,5');
+  await cm.press('Enter');
+  await expect(page.getByText('is a shin at 27°, standard error 2.2°')).toBeVisible();
+  await button(page, 'Keep it').click();
+  await button(page, 'Felt where: front').click();
+  await button(page, 'Ankle bend, knee bent, right: big toe lifts').click();
+  await button(page, 'Change what is usual: Ankle bend, knee bent').click();
+  const mean = page.getByRole('textbox', { name: 'Usual, mean' });
+  await mean.fill('36');
+  await mean.press('Enter');
+  await button(page, 'Save').click();
+  await expect(page.getByText(/own norm/)).toBeVisible();
+  await allSent(page);
+  const file = await fileOf(page, world, client);
+  expect(file.checks[0]).toMatchObject({
+    passive: 27,
+    device: 'tape',
+    felt: 'front',
+    cheats: ['toe'],
+  });
+  expect(file.client.norms['ankle-bend-knee-bent'].usual).toEqual([36, 6]);
+});
+
+test('pain in a check stops the work until the questions are asked again', async ({
+  page,
+  world,
+}) => {
+  await openChecks(page, world);
+  await button(page, /^Take it: Ankle bend, knee bent, right/).click();
+  await button(page, 'Pain during it: Ankle bend, knee bent, right: 6').click();
+  await expect(page.getByText(/asked again before any work/)).toBeVisible();
+  await button(page, 'Trace').last().click();
+  await button(page, 'To the work').click();
+  await expect(page.getByText('The work is held back')).toBeVisible();
+});
