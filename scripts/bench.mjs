@@ -3,10 +3,11 @@ import { build } from 'esbuild';
 import { ROOT } from './lib/paths.mjs';
 import { shown } from './lib/run.mjs';
 
-/** Bundles the benchmark as an app would be and runs it; arguments are passed on. */
-const outfile = join(ROOT, '.taxikine', 'bench.cjs');
+/** Bundles one of core/bench as an app would be and runs it; further arguments are passed on. */
+const [name, ...rest] = process.argv.slice(2);
+const outfile = join(ROOT, '.taxikine', `bench-${name}.cjs`);
 await build({
-  entryPoints: [join(ROOT, 'core/bench/main.ts')],
+  entryPoints: [join(ROOT, `core/bench/${name}.ts`)],
   bundle: true,
   platform: 'node',
   format: 'cjs',
@@ -14,4 +15,4 @@ await build({
   external: ['joi'],
   logLevel: 'warning',
 });
-process.exitCode = await shown('node', [outfile, ...process.argv.slice(2)], { cwd: ROOT });
+process.exitCode = await shown('node', ['--expose-gc', outfile, ...rest], { cwd: ROOT });
