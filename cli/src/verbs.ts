@@ -3,8 +3,12 @@ import {
   askDeepest,
   askFit,
   askSettle,
+  compareReport,
+  NO_PLAN,
   parseCase,
+  parsePlanInput,
   parsePostureInput,
+  planReport,
   parseRecorderInput,
   POINT_COLUMNS,
   readRecording,
@@ -110,12 +114,31 @@ function unnamedColumns(names: readonly string[], known: ColumnMap): string {
 
 const onDocument = (run: OnDocument): Verb => ({ takes: 'document', run });
 
+/** A trace and constraints, or a case file that says both; blocked is an empty session. */
+const planned: OnDocument = (input) => {
+  if (isCase(input)) {
+    const read = traced(input);
+    return read.status === 'bad'
+      ? read
+      : { status: 'ok', value: (read.value as ReturnType<typeof traceReport>).plan };
+  }
+  const read = parsePlanInput(input);
+  if (read.status === 'bad') return read;
+  const { blocked, causes, limits, wish } = read.value;
+  return { status: 'ok', value: blocked ? NO_PLAN : planReport({ causes }, limits, wish) };
+};
+
+const isCase = (input: unknown): boolean =>
+  typeof input === 'object' && input !== null && 'format' in input;
+
 /** The verbs there are; a new one goes here. */
 export const VERBS: Readonly<Record<string, Verb>> = {
   deepest: onDocument(deepest),
   settle: onDocument(settle),
   fit: onDocument(fit),
   trace: onDocument(traced),
+  plan: onDocument(planned),
+  compare: onDocument(compareReport),
   record: onDocument(recorded),
   measure: { takes: 'text', run: measured },
 };

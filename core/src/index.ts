@@ -19,10 +19,20 @@ export * from './knowledge/flags';
 export * from './knowledge/history';
 export * from './knowledge/habits';
 export * from './knowledge/givenRegions';
-export { FAMILIES, type Dose, type DrillRow, type Family } from './knowledge/drillRow';
+export {
+  FAMILIES,
+  POSITIONS,
+  type Dose,
+  type DrillRow,
+  type Family,
+  type Position,
+} from './knowledge/drillRow';
+export { FAMILY_DOSES, usualDose } from './knowledge/familyDoses';
+export { DRILL_CHAINS, easierDrill, harderDrill } from './knowledge/drillChains';
+export { BREATHS, breathWords, type BreathId } from './knowledge/breaths';
 export * from './knowledge/kit';
 export * from './knowledge/approaches';
-export { familyOrder, WORK_ORDER } from './knowledge/workOrder';
+export { doseFor, familyOrder, WORK_ORDER } from './knowledge/workOrder';
 export { ASK_ORDER } from './knowledge/askOrder';
 export { DISAGREEMENTS, type DisagreementRow } from './knowledge/disagreements';
 export * from './knowledge/phrases';
@@ -129,25 +139,75 @@ export { caseFileFrom } from './case/caseFileFrom';
 export { caseDocumentOf } from './case/caseDocumentOf';
 export { recordsFromCase, type CaseRecords, type Making } from './case/recordsFromCase';
 export { traceReport, type TraceReport } from './case/traceReport';
+export { NO_PLAN, planReport, type ReportedPlan } from './case/planReport';
+export { compareReport, type LookComparison } from './case/compareReport';
+export { parsePlanInput, type PlanInput } from './contract/planInput';
 export { caseJsonSchema, parseCase } from './contract/caseSchema';
 
 // Work
+export { planSession, type PlannedDrill, type SessionPlan } from './planning/planSession';
 export {
-  planSession,
-  type PlannedDrill,
+  NO_WISH,
+  type DrillOnSide,
   type SessionLimits,
-  type SessionPlan,
-} from './planning/planSession';
-export { doseWords, drillSeconds, REST_BETWEEN_SETS, setSeconds } from './planning/doseSeconds';
+  type SessionWish,
+} from './planning/sessionLimits';
+export { type BrokenRule } from './planning/sessionRules';
+export {
+  doseDrill,
+  dropDrill,
+  isWished,
+  letGo,
+  lockDrill,
+  movedTo,
+  swapDrill,
+} from './planning/wish';
+export { swapsFor, type Swap } from './planning/swapsFor';
+export { searchDrills, type DrillQuery } from './knowledge/searchDrills';
+export { drillKey, needsPartner, type PlannedCause } from './planning/candidates';
+export { doseMinutes, doseWords, REST_BETWEEN_SETS, setSeconds } from './planning/doseSeconds';
+
+// The player
+export {
+  breathesOut,
+  endedLog,
+  isBegun,
+  momentOf,
+  nextSet,
+  paused,
+  resumed,
+  setBack,
+  workDone,
+  type PlayerMoment,
+} from './player/timeline';
 
 // Look again
 export { smallestRealChange } from './change/smallestRealChange';
+export { ownSem, type OwnSem, type Repeats } from './change/ownSem';
+export { setupDifferences } from './change/setupDifferences';
+export { signTest, type SignTest } from './change/signTest';
+export { permutationTest } from './change/permutationTest';
+export { compareSeries, type SeriesVerdict } from './change/compareSeries';
+export { retention, type Measured, type Retention } from './change/retention';
+export { stepGains, type StepGain, type Taken } from './change/stepGains';
 export { compareMeasures, type Verdict, type VerdictWord } from './change/verdict';
 export { compareGrades } from './change/compareGrades';
 
 // A client's records, one visit, and its thread
 export * from './visit/records';
-export { NOTHING_HELD, NOTHING_MEASURED, NOTHING_SEEN, NOTHING_TOLD } from './visit/blanks';
+export { faultTally, type FaultTally } from './visit/faultTally';
+export { sessionSteps, type SessionSteps } from './visit/sessionSteps';
+export { visitLooseEnds, type VisitLooseEnd } from './visit/visitLooseEnds';
+export { checksOfDrill } from './visit/checksOfDrill';
+export { keepAdvice, type KeepAdvice } from './visit/keepAdvice';
+export { ownNorm, repeatsIn, type CheckRepeats } from './visit/repeatsIn';
+export {
+  NOTHING_DONE,
+  NOTHING_HELD,
+  NOTHING_MEASURED,
+  NOTHING_SEEN,
+  NOTHING_TOLD,
+} from './visit/blanks';
 export { tempoOf, type Spread, type Tempo } from './visit/tempoOf';
 export { heldSeconds, holdBegun, holdStopped } from './visit/hold';
 export { maybeVisitFile, type VisitFile } from './visit/visitFile';
@@ -156,7 +216,14 @@ export { lessonsOf, type VisitLesson } from './visit/lessons';
 export { traceSnapshot } from './visit/traceSnapshot';
 export { caseFileOf, opinionsOf } from './visit/caseFileOf';
 export { latestLimits } from './visit/latestLimits';
-export { faultKey, levelIn, verdictsOf, type VisitVerdict } from './visit/verdicts';
+export {
+  faultKey,
+  levelIn,
+  verdictsOf,
+  withheldBecause,
+  type ComparedLooks,
+  type VisitVerdict,
+} from './visit/verdicts';
 export {
   boardOf,
   shownCauses,

@@ -1,4 +1,4 @@
-import { caseJsonSchema, parseCase, type CaseDocument } from '../src';
+import { caseJsonSchema, parseCase, type CaseDocument, KIT } from '../src';
 import { caseOf } from './cases/acceptanceCases';
 
 const PLAIN = caseOf({ look: {} });
@@ -157,7 +157,7 @@ it('what is not said is as usual', () => {
       approach: 'blended',
       probes: [],
       checks: [],
-      session: PLAIN.session,
+      session: { ...PLAIN.session, kit: KIT.map(({ id }) => id) },
     } satisfies Partial<CaseDocument>);
 });
 

@@ -25,6 +25,12 @@ import {
   type FaultRow,
   USUAL_SETUP,
   VIEWS,
+  breathWords,
+  DRILL_CHAINS,
+  easierDrill,
+  FAMILIES,
+  harderDrill,
+  oneDrill,
 } from '../src';
 import { AGAINST, LINKS, STRENGTHS } from '../src/knowledge/links';
 
@@ -176,7 +182,31 @@ it.each(drills.map((row) => [row.id, row] as const))('drill %s is complete', (_i
   for (const words of [row.how, row.feel, row.stopIf, row.easier, row.harder])
     expect(words.length).toBeGreaterThan(2);
   expect(row.dose.sets).toBeGreaterThan(0);
+  expect(breathWords(row.breath).length).toBeGreaterThan(5);
+  expect(row.schools.length).toBeGreaterThan(0);
 });
+
+it('the library is large enough and leaves no kind of drill out', () => {
+  expect(drills.length).toBeGreaterThanOrEqual(48);
+  expect(new Set(drills.map(({ family }) => family))).toEqual(new Set(FAMILIES));
+});
+
+it.each(DRILL_CHAINS.map((chain) => [chain.id, chain] as const))(
+  'chain %s climbs within one idea, and no drill stands in two',
+  (_id, { drills: chain }) => {
+    const others = DRILL_CHAINS.filter((one) => one.drills !== chain).flatMap((one) => one.drills);
+    for (const [i, id] of chain.entries()) {
+      expect(others).not.toContain(id);
+      expect(easierDrill(id)).toBe(chain[i - 1] ?? null);
+      expect(harderDrill(id)).toBe(chain[i + 1] ?? null);
+      if (i === 0) continue;
+      const [here, below] = [id, chain[i - 1]].map((one) =>
+        oneDrill(one).targets.map(({ cause }) => cause),
+      );
+      expect(here.some((cause) => below.includes(cause))).toBe(true);
+    }
+  },
+);
 
 it.each(PROBES.map((row) => [row.id, row] as const))(
   'probe %s changes a set-up without touching the original',

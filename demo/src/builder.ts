@@ -23,7 +23,11 @@ import {
   type Setup,
   type Side,
   type Step,
+  NOTHING_DONE,
   NOTHING_HELD,
+  setSeconds,
+  type Dose,
+  type SetLog,
 } from '@taxikine/core';
 import { addMinutes, subDays } from 'date-fns';
 import { demoId } from './ids';
@@ -138,6 +142,10 @@ const checkRecord = ({ ids, time }: Frame, role: LookRole, one: DemoCheck, at: n
   removed: false,
 });
 
+/** Every set as it was dosed. */
+const setsDone = (dose: Dose, on: string): SetLog[] =>
+  Array.from({ length: dose.sets }, () => ({ workedS: setSeconds(dose), form: 'usual', on }));
+
 /** Drills as the app itself would have chosen them for what was found. */
 function drillRecords(
   file: ClientFile,
@@ -150,21 +158,23 @@ function drillRecords(
   const { drills } = planSession(found, {
     pattern: visit.visit.pattern,
     minutes: visit.visit.minutes,
+    kit: visit.visit.kit,
     flags: file.client.flags,
     approach: file.client.approach,
     next: visit.visit.next,
   });
-  return drills.map(({ drill, side, targets }, place) => ({
+  return drills.map(({ drill, side, targets, dose }, place) => ({
+    ...NOTHING_DONE,
     ...frame.ids(`drill/${place}`),
     drill: drill.id as DrillRecord['drill'],
     side,
     targets: [...targets],
     place,
+    dose,
     status: place < done ? 'done' : 'planned',
-    clock: { set: 0, runningSince: null, workedS: 0 },
+    log: place < done ? setsDone(dose, frame.time(21 + 4 * place)) : [],
     pain: place < done ? 0 : null,
     doneOn: place < done ? frame.time(22 + 4 * place) : null,
-    removed: false,
   }));
 }
 

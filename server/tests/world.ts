@@ -6,7 +6,9 @@ import {
   type VisitRecord,
   NOTHING_SEEN,
   NOTHING_TOLD,
+  NOTHING_DONE,
   NOTHING_HELD,
+  oneDrill,
 } from '@taxikine/core';
 import { pino } from 'pino';
 import request from 'supertest';
@@ -112,10 +114,7 @@ export const newDrill = (visit: VisitRecord, part: Partial<DrillRecord> = {}): D
   side: null,
   targets: [],
   place: 0,
-  status: 'planned',
-  clock: { set: 0, runningSince: null, workedS: 0 },
-  pain: null,
-  doneOn: null,
-  removed: false,
+  ...NOTHING_DONE,
+  dose: oneDrill(part.drill ?? 'squat-to-target').dose,
   ...part,
 });

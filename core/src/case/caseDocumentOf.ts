@@ -1,4 +1,3 @@
-import { KIT } from '../knowledge/kit';
 import { caseFileOf } from '../visit/caseFileOf';
 import type { VisitFile } from '../visit/visitFile';
 import { CASE_FORMAT, CASE_VERSION, type CaseDocument } from './caseDocument';
@@ -32,7 +31,7 @@ export function caseDocumentOf(file: VisitFile): CaseDocument {
     norms,
     coach,
     lessons,
-    session: { minutes: visit.minutes, next: visit.next, kit: KIT.map(({ id }) => id) },
+    session: { minutes: visit.minutes, next: visit.next, kit: visit.kit },
   };
   return withUnknown(told(written), visit.extra) as CaseDocument;
 }

@@ -171,6 +171,7 @@ export function recordsFromCase(document: CaseDocument, making: Making): CaseRec
     asks: file.client.refer.length > 0 ? [{ on: making.now, positives: file.client.refer }] : [],
     minutes: document.session.minutes,
     next: document.session.next,
+    kit: [...document.session.kit],
     opinions: opinionsOf(file, making.now),
   };
   const records = {
@@ -196,6 +197,7 @@ function extraOf(document: CaseDocument, { client, visit, look, probes, checks }
     checks: checks.map(versioned),
     drills: [],
     pictures: [],
+    repeats: [],
     lessons: [],
   });
   const extra = unknownPart(document, written) as Record<string, unknown>;

@@ -1,9 +1,7 @@
 import type { CauseId, CauseKind } from '../knowledge/causes';
 import type { CheckId } from '../knowledge/checks';
-import type { Family } from '../knowledge/drillRow';
 import { oneReferQuestion, type ReferId } from '../knowledge/refer';
 import type { ProbeId } from '../knowledge/probes';
-import { planSession } from '../planning/planSession';
 import { cautionsOf } from '../safety/cautionsOf';
 import type { MaybeSide } from '../sides/side';
 import { attribute, type Share } from '../solver/attribute';
@@ -16,6 +14,7 @@ import type { CaseFile, Opinion } from '../trace/caseFile';
 import type { CaseDocument } from './caseDocument';
 import { caseFileFrom } from './caseFileFrom';
 import { derivedIn } from './derivedChecks';
+import { NO_PLAN, planReport, type ReportedPlan } from './planReport';
 
 interface ReportedCause {
   cause: CauseId;
@@ -29,19 +28,6 @@ interface ReportedCause {
   /** Fault ids, with a side where they have one (`hips-slide@left`). */
   explains: string[];
   because: { finding: string; decibans: number }[];
-}
-
-interface ReportedPlan {
-  minutes: number;
-  drills: {
-    drill: string;
-    family: Family;
-    side: MaybeSide;
-    targets: CauseId[];
-    dose: string;
-    why: string;
-  }[];
-  leftOut: readonly { drill: string; reason: string }[];
 }
 
 /** What `taxikine trace` prints of a case file. */
@@ -64,8 +50,6 @@ export interface TraceReport {
   plan: ReportedPlan;
 }
 
-const NO_PLAN: ReportedPlan = { minutes: 0, drills: [], leftOut: [] };
-
 const rounded = (value: number, digits: number): number => Number(value.toFixed(digits));
 
 const bareFault = (key: string): string => key.split('@')[0];
@@ -87,27 +71,8 @@ function causeOf(cause: TracedCause): ReportedCause {
   };
 }
 
-function planOf(found: Trace, { client, look, approach, session }: CaseDocument): ReportedPlan {
-  const { drills, leftOut } = planSession(found, {
-    pattern: look.pattern,
-    flags: client.flags,
-    approach,
-    ...session,
-  });
-  const minutes = drills.reduce((sum, one) => sum + one.minutes, 0);
-  return {
-    minutes: rounded(minutes, 1),
-    drills: drills.map(({ drill, side, targets, dose, why }) => ({
-      drill: drill.id,
-      family: drill.family,
-      side,
-      targets: targets.map((key) => key.split(':')[0] as CauseId),
-      dose,
-      why,
-    })),
-    leftOut,
-  };
-}
+const planOf = (found: Trace, { client, look, approach, session }: CaseDocument): ReportedPlan =>
+  planReport(found, { pattern: look.pattern, flags: client.flags, approach, ...session });
 
 /** Shares of a depth that was seen to be short; null when the model has no say. */
 function maybeShares(file: CaseFile): readonly Share[] | null {

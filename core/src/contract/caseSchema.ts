@@ -136,7 +136,7 @@ const lesson = J.object({
 });
 
 const session = J.object({
-  minutes: J.number().min(1).max(120).default(15),
+  minutes: J.number().min(0).max(120).default(15),
   kit: J.array()
     .items(oneOf(idsOf(KIT)))
     .default(idsOf(KIT)),

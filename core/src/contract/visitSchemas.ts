@@ -1,9 +1,13 @@
 import { CAUSES } from '../knowledge/causes';
-import { DRILLS } from '../knowledge/drills';
+import { oneDrill } from '../knowledge/drills';
+import { KIT } from '../knowledge/kit';
 import { PATTERNS } from '../knowledge/patterns';
 import { REFER_QUESTIONS } from '../knowledge/refer';
-import { STEPS, VISIT_OPINIONS } from '../visit/records';
+import { NO_WISH } from '../planning/sessionLimits';
+import { DRILL_FORMS, KEEPS, STEPS, VISIT_OPINIONS } from '../visit/records';
+import { doseSchema } from './doseSchema';
 import { id, instant, J, maybeSide, oneOf } from './joi';
+import { drillId, wishSchema } from './wishSchema';
 
 const about = {
   cause: oneOf(CAUSES.map((row) => row.id)).required(),
@@ -27,6 +31,10 @@ const traced = J.object({
     .required(),
 });
 
+const kit = oneOf(KIT.map((row) => row.id));
+
+const wish = J.object(wishSchema).options({ presence: 'required' });
+
 export const visitSchema = J.object({
   id: id(),
   clientId: id(),
@@ -46,9 +54,14 @@ export const visitSchema = J.object({
     )
     .max(50)
     .required(),
-  minutes: J.number().min(1).max(120).required().label('minutes'),
+  minutes: J.number().min(0).max(120).required().label('minutes'),
   next: oneOf(['training', 'rest']).required(),
   // An app from before these were there wrote visits without them: what it kept is not refused.
+  kit: J.array()
+    .items(kit)
+    .unique()
+    .default(KIT.map((row) => row.id)),
+  wish: wish.default(NO_WISH),
   opinions: J.array().items(opinion).max(200).default([]),
   traced: traced.allow(null).default(null),
   extra: J.object().unknown(true).allow(null).default(null),
@@ -58,17 +71,32 @@ export const drillSchema = J.object({
   id: id(),
   clientId: id(),
   visitId: id(),
-  drill: oneOf(DRILLS.map((row) => row.id)).required(),
+  drill: drillId(),
   side: maybeSide().required(),
   targets: J.array().items(J.string().max(60)).max(12).required(),
   place: J.number().integer().min(0).max(60).required(),
+  // An app from before these were there wrote drills without them: then the library's dose was done.
+  dose: doseSchema().default(({ drill }: { drill: string }) => oneDrill(drill).dose),
+  form: oneOf(DRILL_FORMS).default('usual'),
   status: oneOf(['planned', 'done', 'skipped', 'stopped']).required(),
   clock: J.object({
     set: J.number().integer().min(0).max(20).required(),
     runningSince: instant().allow(null).required(),
     workedS: J.number().min(0).max(36000).required(),
   }).required(),
+  log: J.array()
+    .items(
+      J.object({
+        workedS: J.number().min(0).max(36000).required(),
+        form: oneOf(DRILL_FORMS).required(),
+        on: instant().required(),
+      }),
+    )
+    .max(40)
+    .default([]),
+  keep: oneOf([...KEEPS, null]).default(null),
   pain: J.number().integer().min(0).max(10).allow(null).required().label('pain'),
+  painOn: instant().allow(null).default(null),
   doneOn: instant().allow(null).required(),
   removed: J.boolean().required(),
 });

@@ -1,3 +1,5 @@
+import type { ApproachId } from './approaches';
+import type { BreathId } from './breaths';
 import type { CauseId } from './causes';
 import type { FlagId } from './flags';
 import type { Kit } from './kit';
@@ -17,6 +19,10 @@ export const FAMILIES = [
   'fit',
 ] as const;
 export type Family = (typeof FAMILIES)[number];
+
+/** How the body is placed; what a coach looks for when there is no floor to lie on. */
+export const POSITIONS = ['standing', 'kneeling', 'sitting', 'lying'] as const;
+export type Position = (typeof POSITIONS)[number];
 
 /** Expected drop in the odds that the cause still matters; words in, one table of numbers out. */
 export type EffectSize = 'small' | 'medium' | 'large';
@@ -42,6 +48,10 @@ export interface DrillRow {
   readonly oneSided: boolean;
   readonly dose: Dose;
   readonly kit: readonly Kit[];
+  readonly position: Position;
+  readonly breath: BreathId;
+  /** Schools that would choose it before another that does the same. */
+  readonly schools: readonly ApproachId[];
   readonly how: string;
   readonly feel: string;
   readonly stopIf: string;

@@ -1,10 +1,18 @@
 import type { DrillRow } from './drillRow';
+import { DRILLS_OF_CALM } from './drillsOfCalm';
 import { DRILLS_OF_CONTROL } from './drillsOfControl';
+import { DRILLS_OF_OWN_RANGE } from './drillsOfOwnRange';
 import { DRILLS_OF_PATTERN } from './drillsOfPattern';
 import { DRILLS_OF_RANGE } from './drillsOfRange';
 
-/** The library so far: at least one drill for every cause. */
-export const DRILLS = [...DRILLS_OF_RANGE, ...DRILLS_OF_CONTROL, ...DRILLS_OF_PATTERN] as const;
+/** The library that ships: every family, and at least one drill for every cause. */
+export const DRILLS = [
+  ...DRILLS_OF_RANGE,
+  ...DRILLS_OF_CALM,
+  ...DRILLS_OF_CONTROL,
+  ...DRILLS_OF_OWN_RANGE,
+  ...DRILLS_OF_PATTERN,
+] as const;
 
 export type DrillId = (typeof DRILLS)[number]['id'];
 

@@ -22,6 +22,10 @@ export function oneFault(id: string): FaultRow {
   return row;
 }
 
+/** A shin that leans more is a better shin; of every other fault, less is better. */
+export const betterWayOf = (fault: string): 'more' | 'less' =>
+  fault === 'shin-stays-upright' ? 'more' : 'less';
+
 /** Levels of a fault from "looked for and not there" up. Ordered; not numbers to add. */
 export const FAULT_LEVELS = ['clear', 'slight', 'plain', 'marked'] as const;
 export type FaultLevel = 'clear' | Grade;

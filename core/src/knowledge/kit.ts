@@ -6,6 +6,7 @@ export const KIT = [
   { id: 'wall', name: 'Free wall' },
   { id: 'mat', name: 'Mat' },
   { id: 'weight', name: 'Light weight' },
+  { id: 'roller', name: 'Roller or ball' },
 ] as const;
 
 export type Kit = (typeof KIT)[number]['id'];

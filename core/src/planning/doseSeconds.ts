@@ -1,7 +1,7 @@
-import type { Dose, DrillRow } from '../knowledge/drillRow';
+import type { Dose } from '../knowledge/drillRow';
 
 const SECONDS_PER_BREATH = 6;
-const REST_BETWEEN_SETS = 15;
+export const REST_BETWEEN_SETS = 15;
 
 /** Working seconds of one set on one side. */
 export function setSeconds(dose: Dose): number {
@@ -10,15 +10,20 @@ export function setSeconds(dose: Dose): number {
   return dose.reps * dose.secondsEach;
 }
 
-/** Seconds a drill takes with its rests; `sides` is 1 for one side or the whole body. */
-export const drillSeconds = ({ dose }: Pick<DrillRow, 'dose'>, sides: 1 | 2): number =>
-  dose.sets * setSeconds(dose) * sides + (dose.sets * sides - 1) * REST_BETWEEN_SETS;
+/** Minutes a dose takes on one side, with the rests between its sets and none after the last. */
+export const doseMinutes = (dose: Dose): number =>
+  (dose.sets * setSeconds(dose) + (dose.sets - 1) * REST_BETWEEN_SETS) / 60;
 
-/** "2 × 12, 4 s each" */
+/** "2 × 12 slow", "2 × 45 s" */
 export function doseWords(dose: Dose): string {
   if (dose.by === 'hold') return `${dose.sets} × ${dose.seconds} s`;
   if (dose.by === 'breaths') return `${dose.sets} × ${dose.breaths} breaths`;
   return `${dose.sets} × ${dose.reps} slow`;
 }
 
-export { REST_BETWEEN_SETS };
+/** The same dose in fewer sets, so that it fits; null when not even one set does. */
+export function maybeFitted(dose: Dose, minutes: number): Dose | null {
+  for (let sets = dose.sets; sets >= 1; sets--)
+    if (doseMinutes({ ...dose, sets }) <= minutes) return { ...dose, sets };
+  return null;
+}

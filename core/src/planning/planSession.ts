@@ -1,184 +1,195 @@
-import type { ApproachId } from '../knowledge/approaches';
-import type { DrillRow, EffectSize } from '../knowledge/drillRow';
+import type { Dose, DrillRow } from '../knowledge/drillRow';
 import { DRILLS } from '../knowledge/drills';
-import type { FlagId } from '../knowledge/flags';
-import type { Kit } from '../knowledge/kit';
 import type { Pattern } from '../knowledge/patterns';
-import { familyOrder, familyWorth } from '../knowledge/workOrder';
-import { SIDES, type MaybeSide } from '../sides/side';
-import { probabilityWords } from '../words/probability';
+import { familyOrder } from '../knowledge/workOrder';
+import type { MaybeSide } from '../sides/side';
 import { LIKELY_ENOUGH } from '../trace/likelyEnough';
-import type { TracedCause } from '../trace/trace';
-import { bestSet, type Option } from './bestSet';
-import { doseWords, drillSeconds } from './doseSeconds';
-import { maybeReasonAgainst } from './reasonAgainst';
-
-/** Share of what a cause does that a drill is expected to take away. Ours. */
-const EFFECT: Record<EffectSize, number> = { small: 0.2, medium: 0.45, large: 0.7 };
-/** No school expects more than this of one drill. */
-const MOST_EFFECT = 0.9;
-
-/** What a plan asks of a cause. */
-export type PlannedCause = Pick<TracedCause, 'key' | 'cause' | 'side' | 'kind' | 'p' | 'sentence'>;
+import { probabilityWords } from '../words/probability';
+import { maybeBestSet } from './bestSet';
+import {
+  candidatesOf,
+  drillKey,
+  isPartner,
+  needsPartner,
+  withPartners,
+  type Candidate,
+  type PlannedCause,
+} from './candidates';
+import { doseMinutes, maybeFitted } from './doseSeconds';
+import { leftOutOf, type LeftOut } from './leftOut';
+import { maybeAgainst } from './reasonAgainst';
+import { NO_WISH, type SessionLimits, type SessionWish } from './sessionLimits';
+import { brokenRules, type BrokenRule } from './sessionRules';
 
 export interface PlannedDrill {
+  /** `hip-rock-back@left` */
+  readonly key: string;
   readonly drill: DrillRow;
   readonly side: MaybeSide;
   /** Keys of the causes it is for (`ankle-joint:right`). */
   readonly targets: readonly string[];
   readonly minutes: number;
-  readonly dose: string;
+  readonly dose: Dose;
   /** One sentence: why this one. */
   readonly why: string;
-}
-
-export interface LeftOut {
-  readonly drill: string;
-  readonly reason: string;
+  /** The coach holds on to it. */
+  readonly locked: boolean;
 }
 
 export interface SessionPlan {
   readonly drills: readonly PlannedDrill[];
   readonly leftOut: readonly LeftOut[];
+  /** Rules that what the coach wants does not keep; empty when nobody asked for anything. */
+  readonly broken: readonly BrokenRule[];
+  /** What the coach wanted and no caution allows. */
+  readonly refused: readonly LeftOut[];
 }
 
-export interface SessionLimits {
-  /** What was looked at: the session ends with it. */
-  readonly pattern: Pattern;
-  readonly minutes: number;
-  readonly flags: readonly FlagId[];
-  /** What follows: long holds dull force for about half an hour, so none before training. */
-  readonly next: 'training' | 'rest';
-  readonly approach: ApproachId;
-  /** What there is; everything when not said. */
-  readonly kit?: readonly Kit[];
-}
-
-/** Drills before the pattern: more in one session, and nobody knows which one worked. */
-const mostParts = (minutes: number): number => (minutes >= 20 ? 4 : minutes >= 15 ? 3 : 2);
-/** Less than this is not worth doing. */
-const LEAST_GAIN = 0.1;
-
-interface Candidate extends Option {
-  readonly drill: DrillRow;
-  readonly side: MaybeSide;
-  readonly aimed: readonly PlannedCause[];
-}
-
-const sidesFor = ({ oneSided }: DrillRow): readonly MaybeSide[] => (oneSided ? SIDES : [null]);
-
-function candidatesOf(
-  drill: DrillRow,
-  causes: readonly PlannedCause[],
-  approach: ApproachId,
-): Candidate[] {
-  const worth = familyWorth(approach, drill.family);
-  return sidesFor(drill).map((side) => {
-    const reaches = (cause: PlannedCause) =>
-      !drill.oneSided || cause.side === null || cause.side === side;
-    const aims = drill.targets.flatMap(({ cause, effect }) =>
-      causes
-        .filter((one) => one.cause === cause && reaches(one))
-        .map((one) => ({ one, share: Math.min(MOST_EFFECT, EFFECT[effect] * worth) })),
-    );
-    return {
-      key: `${drill.id}@${side ?? ''}`,
-      group: `${drill.id}@${side ?? ''}`,
-      minutes: drillSeconds(drill, 1) / 60,
-      serves: aims.map(({ one, share }) => ({ target: one.key, share })),
-      drill,
-      side,
-      aimed: aims.sort((a, b) => b.share * b.one.p - a.share * a.one.p).map(({ one }) => one),
-    };
-  });
-}
-
-const told = ({ drill, side, aimed, minutes }: Candidate): PlannedDrill => ({
-  drill,
-  side,
-  targets: aimed.map(({ key }) => key),
-  minutes,
-  dose: doseWords(drill.dose),
-  why: aimed[0]
-    ? `For: ${aimed[0].sentence.toLowerCase()} (${probabilityWords(aimed[0].p)})`
-    : 'Every session ends with the pattern itself',
-});
+/** Drills before the pattern: with more in one session, nobody knows which one worked. */
+const mostParts = (minutes: number): number =>
+  minutes < 8 ? 2 : minutes < 15 ? 4 : minutes < 25 ? 5 : 6;
+/** What one more drill costs in attention, in causes taken away. */
+const PRICE = 0.08;
 
 const serves = ({ patterns }: DrillRow, pattern: Pattern): boolean =>
   patterns === undefined || patterns.includes(pattern);
 
-/** The pattern drill to end with: what serves most, the first of the table when none serves anything. */
-function lastOf(
-  patterns: readonly Candidate[],
-  worth: ReadonlyMap<string, number>,
-  minutes: number,
-): Candidate | null {
-  const [best] = bestSet(patterns, worth, { minutes, most: 1, least: LEAST_GAIN });
-  return patterns.find(({ key }) => key === best?.key) ?? patterns[0] ?? null;
+/** Drills that serve a pattern, in the order of the library. */
+const libraryFor = (pattern: Pattern, library: readonly DrillRow[]): readonly DrillRow[] =>
+  library.filter((drill) => serves(drill, pattern));
+
+interface Pool {
+  /** What nothing speaks against. */
+  readonly free: readonly Candidate[];
+  readonly locked: readonly Candidate[];
+  readonly refused: readonly LeftOut[];
+  readonly all: readonly Candidate[];
 }
 
-function leftOutOf(
+function poolOf(
   library: readonly DrillRow[],
   likely: readonly PlannedCause[],
   limits: SessionLimits,
-): LeftOut[] {
-  return library.flatMap((drill) => {
-    const wanted = candidatesOf(drill, likely, limits.approach).filter(
-      ({ aimed }) => aimed.length > 0,
-    );
-    const reasons = wanted.map(({ side, aimed }) =>
-      maybeReasonAgainst({ drill, side, aimed }, likely, limits),
-    );
-    const [reason] = reasons;
-    return reason && reasons.every((one) => one !== null) ? [{ drill: drill.id, reason }] : [];
-  });
+  wish: SessionWish,
+): Pool {
+  const all = library.flatMap((drill) => candidatesOf(drill, likely, limits.approach, wish.doses));
+  const keys = (list: SessionWish['locked']) => new Set(list.map(drillKey));
+  const [wanted, dropped] = [keys(wish.locked), keys(wish.dropped)];
+  const against = new Map(all.map((one) => [one.key, maybeAgainst(one, likely, limits)]));
+  const asked = all.filter(({ key }) => wanted.has(key));
+  return {
+    free: all.filter(({ key }) => !against.get(key) && !dropped.has(key) && !wanted.has(key)),
+    locked: asked.filter(({ key }) => !against.get(key)?.firm),
+    refused: asked
+      .filter(({ key }) => against.get(key)?.firm)
+      .map(({ key, drill }) => ({ drill: drill.id, reason: against.get(key)!.reason })),
+    all,
+  };
+}
+
+/** The pattern in as many sets as there is time for, and in one when there is hardly any. */
+function fitted(one: Candidate, minutes: number): Candidate {
+  const dose = maybeFitted(one.dose, minutes) ?? { ...one.dose, sets: 1 };
+  return { ...one, dose, minutes: doseMinutes(dose) };
+}
+
+/** What a session can end with: the plainest of the library, or what serves a likely cause. */
+const endsOf = (free: readonly Candidate[]): readonly Candidate[] =>
+  free
+    .filter(({ drill }) => drill.family === 'pattern')
+    .filter(({ aimed }, i) => i === 0 || aimed.length > 0);
+
+/** What is held, the best of everything else, and the pattern to end with. */
+function chosenFrom(
+  { free, locked }: Pool,
+  worth: ReadonlyMap<string, number>,
+  minutes: number,
+): readonly Candidate[] {
+  const among = [...free, ...locked];
+  const held = withPartners(locked, among);
+  const left = minutes - held.reduce((sum, one) => sum + one.minutes, 0);
+  const practised = held.some(({ drill }) => drill.family === 'pattern');
+  const ends = practised ? [] : endsOf(free).map((one) => fitted(one, left));
+  const options = withPartners(
+    free.filter(({ drill, aimed }) => drill.family !== 'pattern' && aimed.length > 0),
+    among,
+  ).filter(({ needs }) => needs === null || needs.length > 0);
+  const limits = { minutes, most: mostParts(minutes) + 1, price: PRICE };
+  const found = maybeBestSet({ options, ends, held }, worth, limits);
+  // No room for what is held and what it needs: the coach hears which rule that breaks.
+  return [...held, ...(found?.chosen ?? ends.slice(0, 1))];
+}
+
+/** In the order of the approach, the pattern last; what the coach ordered, in the coach's order. */
+function orderedBy(
+  set: readonly Candidate[],
+  approach: SessionLimits['approach'],
+  order: readonly string[],
+): readonly Candidate[] {
+  const families = familyOrder(approach);
+  const place = ({ drill }: Candidate) => families.indexOf(drill.family);
+  const usual = [...set].sort((a, b) => place(a) - place(b) || a.key.localeCompare(b.key));
+  const named = order.flatMap((key) => usual.find((one) => one.key === key) ?? []);
+  const queue = [...named];
+  return usual.map((one) => (named.includes(one) ? queue.shift()! : one));
+}
+
+function whyOf(one: Candidate, session: readonly Candidate[]): string {
+  const [main] = one.aimed;
+  if (!main) return 'Every session ends with the pattern itself';
+  const roomOf = session.find((other) => needsPartner(other) && isPartner(other, one));
+  const uses = roomOf ? `; uses the room that ${roomOf.drill.name.toLowerCase()} makes` : '';
+  return `For: ${main.sentence.toLowerCase()} (${probabilityWords(main.p)})${uses}`;
+}
+
+const likelyOf = (causes: readonly PlannedCause[]): readonly PlannedCause[] =>
+  causes.filter((cause) => cause.p >= LIKELY_ENOUGH);
+
+const worthOf = (likely: readonly PlannedCause[]): ReadonlyMap<string, number> =>
+  new Map(likely.map(({ key, p }) => [key, p]));
+
+/** Keys of the drills that a session would hold, in no order: what `planSession` chooses, without the words. */
+export function sessionKeys(
+  found: { readonly causes: readonly PlannedCause[] },
+  limits: SessionLimits,
+): readonly string[] {
+  const likely = likelyOf(found.causes);
+  const pool = poolOf(libraryFor(limits.pattern, DRILLS), likely, limits, NO_WISH);
+  return chosenFrom(pool, worthOf(likely), limits.minutes).map(({ key }) => key);
 }
 
 /**
  * The drills that take most of the likely causes away within the minutes, in the order of the
  * approach, and the pattern to end with. Exact and the same for the same input. A cause that is given
- * is aimed at by nothing but a change of set-up; contra-indicated drills are never candidates, and what
- * was left out is told.
+ * is aimed at by nothing but a change of set-up; what makes room has an active drill beside it that uses
+ * it; contra-indicated drills are never candidates, and what was left out is told. What the coach holds
+ * on to is kept, unless a caution forbids it, and the rules it breaks are told.
  */
 export function planSession(
   found: { readonly causes: readonly PlannedCause[] },
   limits: SessionLimits,
+  wish: SessionWish = NO_WISH,
+  drills: readonly DrillRow[] = DRILLS,
 ): SessionPlan {
-  const likely = found.causes.filter((cause) => cause.p >= LIKELY_ENOUGH);
-  const worth = new Map(likely.map(({ key, p }) => [key, p]));
-  const library = (DRILLS as readonly DrillRow[]).filter((drill) => serves(drill, limits.pattern));
-  const pool = library
-    .flatMap((drill) => candidatesOf(drill, likely, limits.approach))
-    .filter((one) => maybeReasonAgainst(one, likely, limits) === null);
-  const last = lastOf(
-    pool.filter(({ drill }) => drill.family === 'pattern'),
-    worth,
-    limits.minutes,
-  );
-  const left = last ? worthAfter(worth, last) : worth;
-  const parts = bestSet(
-    pool.filter(({ drill, aimed }) => drill.family !== 'pattern' && aimed.length > 0),
-    left,
-    {
-      minutes: limits.minutes - (last?.minutes ?? 0),
-      most: mostParts(limits.minutes),
-      least: LEAST_GAIN,
-    },
-  ) as readonly Candidate[];
-  const order = familyOrder(limits.approach);
-  const ordered = [...parts].sort(
-    (a, b) =>
-      order.indexOf(a.drill.family) - order.indexOf(b.drill.family) || a.key.localeCompare(b.key),
-  );
+  const likely = likelyOf(found.causes);
+  const library = libraryFor(limits.pattern, drills);
+  const pool = poolOf(library, likely, limits, wish);
+  const set = chosenFrom(pool, worthOf(likely), limits.minutes);
+  const session = orderedBy(set, limits.approach, wish.order);
+  const locked = new Set(pool.locked.map(({ key }) => key));
   return {
-    drills: [...ordered, ...(last ? [last] : [])].map(told),
-    leftOut: leftOutOf(library, likely, limits),
+    drills: session.map((one) => ({
+      key: one.key,
+      drill: one.drill,
+      side: one.side,
+      targets: one.aimed.map(({ key }) => key),
+      minutes: one.minutes,
+      dose: one.dose,
+      why: whyOf(one, session),
+      locked: locked.has(one.key),
+    })),
+    leftOut: leftOutOf(pool.all, session, likely, limits, wish),
+    broken: brokenRules(session, likely, limits),
+    refused: pool.refused,
   };
-}
-
-/** What is left for the parts once the pattern has done its share. */
-function worthAfter(worth: ReadonlyMap<string, number>, { serves: served }: Candidate) {
-  const left = new Map(worth);
-  for (const { target, share } of served) left.set(target, (left.get(target) ?? 0) * (1 - share));
-  return left;
 }

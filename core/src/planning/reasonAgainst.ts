@@ -1,19 +1,21 @@
-import type { DrillRow } from '../knowledge/drillRow';
 import type { FlagId } from '../knowledge/flags';
 import { KIT, type Kit } from '../knowledge/kit';
 import type { MaybeSide } from '../sides/side';
-import type { PlannedCause } from './planSession';
+import type { Candidate, PlannedCause } from './candidates';
 
-interface Wanted {
-  readonly drill: DrillRow;
-  readonly side: MaybeSide;
-  readonly aimed: readonly PlannedCause[];
-}
+type Wanted = Pick<Candidate, 'drill' | 'side' | 'aimed'>;
 
-interface Limits {
+export interface AgainstLimits {
   readonly flags: readonly FlagId[];
   readonly next: 'training' | 'rest';
   readonly kit?: readonly Kit[];
+}
+
+export interface Against {
+  readonly rule: 'flag' | 'nerve' | 'given' | 'hold-before-training' | 'kit';
+  /** A caution: nobody can choose around it. What is left is the coach's to decide. */
+  readonly firm: boolean;
+  readonly reason: string;
 }
 
 /** Families that keep a line on stretch; a nerve beside it is slid and never held. */
@@ -31,19 +33,24 @@ const forcesGiven = ({ drill, aimed }: Wanted): boolean =>
   aimed.length > 0 &&
   aimed.every(({ kind }) => kind === 'given');
 
+const firm = (rule: Against['rule'], reason: string): Against => ({ rule, firm: true, reason });
+const soft = (rule: Against['rule'], reason: string): Against => ({ rule, firm: false, reason });
+
 /** Why a drill is not for this client today; null when nothing speaks against it. */
-export function maybeReasonAgainst(
+export function maybeAgainst(
   wanted: Wanted,
   likely: readonly PlannedCause[],
-  { flags, next, kit }: Limits,
-): string | null {
+  { flags, next, kit }: AgainstLimits,
+): Against | null {
   const { drill } = wanted;
   const flag = drill.excludedBy.find((one) => flags.includes(one));
-  if (flag) return `not with ${flag.replaceAll('-', ' ')}`;
-  if (nerveWaits(wanted, likely)) return 'a nerve is slid, never held on stretch';
-  if (forcesGiven(wanted)) return 'what is given is fitted around, not worked on';
-  if (drill.family === 'hold' && next === 'training') return 'long holds wait until after training';
+  if (flag) return firm('flag', `not with ${flag.replaceAll('-', ' ')}`);
+  if (nerveWaits(wanted, likely)) return firm('nerve', 'a nerve is slid, never held on stretch');
+  if (forcesGiven(wanted)) return firm('given', 'what is given is fitted around, not worked on');
+  if (drill.family === 'hold' && next === 'training')
+    return soft('hold-before-training', 'long holds wait until after training');
   const missing = kit && drill.kit.find((one) => !kit.includes(one));
-  if (missing) return `needs: ${KIT.find(({ id }) => id === missing)!.name.toLowerCase()}`;
+  if (missing)
+    return soft('kit', `needs: ${KIT.find(({ id }) => id === missing)!.name.toLowerCase()}`);
   return null;
 }

@@ -21,7 +21,7 @@ export type Gate =
       readonly reasons: readonly BlockReason[];
     };
 
-type GateFile = Pick<ClientFile, 'client' | 'visits' | 'looks' | 'checks'>;
+type GateFile = Pick<ClientFile, 'client' | 'visits' | 'looks' | 'checks' | 'drills'>;
 
 /** Positive answers of all visits that nobody has cleared since. */
 function openReports({ client, visits }: GateFile, visitId: string): BlockReason[] {
@@ -47,7 +47,7 @@ function openReports({ client, visits }: GateFile, visitId: string): BlockReason
 
 /** When the questions were last asked in this visit, and when pain was last reported in it. */
 function lastTimes(
-  { visits, looks, checks }: GateFile,
+  { visits, looks, checks, drills }: GateFile,
   visitId: string,
 ): { asked: string; pain: string } {
   const asks = visits.find((visit) => visit.id === visitId)?.asks ?? [];
@@ -55,6 +55,9 @@ function lastTimes(
   const pains = [
     ...looks.filter(here).flatMap((look) => look.pain),
     ...checks.filter(here).flatMap(({ pain }) => (pain ? [pain] : [])),
+    ...drills
+      .filter(here)
+      .flatMap(({ pain, painOn }) => (pain && painOn ? [{ score: pain, on: painOn }] : [])),
   ];
   const latest = (times: string[]) => times.reduce((a, b) => (a > b ? a : b), '');
   return {

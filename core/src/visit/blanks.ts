@@ -1,5 +1,7 @@
 import { DEFAULT_APPROACH } from '../knowledge/approaches';
-import type { CheckRecord, ClientRecord, LookRecord, VisitRecord } from './records';
+import { KIT } from '../knowledge/kit';
+import { NO_WISH } from '../planning/sessionLimits';
+import type { CheckRecord, ClientRecord, DrillRecord, LookRecord, VisitRecord } from './records';
 import { NO_HOME } from './records';
 
 /** What a look holds before anything was seen. */
@@ -26,14 +28,30 @@ export const NOTHING_MEASURED = {
   cheats: [],
   pain: null,
   device: null,
+  afterDrill: null,
 } satisfies Partial<CheckRecord>;
 
 /** What a visit holds before anybody judged anything. */
 export const NOTHING_HELD = {
+  kit: KIT.map(({ id }) => id),
+  wish: NO_WISH,
   opinions: [],
   traced: null,
   extra: null,
 } satisfies Partial<VisitRecord>;
+
+/** What a drill holds before it was begun. */
+export const NOTHING_DONE = {
+  form: 'usual',
+  status: 'planned',
+  clock: { set: 0, runningSince: null, workedS: 0 },
+  log: [],
+  keep: null,
+  pain: null,
+  painOn: null,
+  doneOn: null,
+  removed: false,
+} satisfies Partial<DrillRecord>;
 
 /** What a client has told before anybody asked. */
 export const NOTHING_TOLD = {

@@ -1,8 +1,8 @@
-import { oneCause, type CauseId } from '../knowledge/causes';
+import { oneCause } from '../knowledge/causes';
 import { oneDrill } from '../knowledge/drills';
-import { LINKS, type SideRule } from '../knowledge/links';
-import { otherSide, type MaybeSide } from '../sides/side';
+import type { MaybeSide } from '../sides/side';
 import type { Lesson } from '../trace/caseFile';
+import { causeOfKey, verdictsOn } from './findingsOf';
 import type { ClientFile, Instant, Versioned, VisitRecord } from './records';
 import { verdictsOf, type VisitVerdict } from './verdicts';
 import { visitPart, type VisitPart } from './visitPart';
@@ -13,32 +13,6 @@ export interface VisitLesson extends Lesson {
   readonly on: Instant;
   /** How likely the cause was held to be when the work was chosen; null where that was not kept. */
   readonly held: number | null;
-}
-
-/** Whether a cause on its side can bring something about on another. */
-function reaches(rule: SideRule, cause: MaybeSide, found: MaybeSide): boolean {
-  if (rule === 'any' || cause === null || found === null) return true;
-  return cause === (rule === 'same' ? found : otherSide(found));
-}
-
-/** Verdicts on what a cause brings about: faults of the pattern, or measures of its joint. */
-function verdictsOn(
-  verdicts: readonly VisitVerdict[],
-  about: VisitVerdict['about'],
-  cause: CauseId,
-  side: MaybeSide,
-): VisitVerdict[] {
-  const kind = about === 'fault' ? 'fault' : 'range';
-  return verdicts.filter((verdict) => {
-    if (verdict.about !== about) return false;
-    const [what, found] = verdict.key.slice(`${about}:`.length).split('@');
-    return LINKS.some(
-      (link) =>
-        link.cause === cause &&
-        link.finding === `${kind}:${what}` &&
-        reaches(link.side, side, (found as MaybeSide | undefined) ?? null),
-    );
-  });
 }
 
 const changeWords = ({ sentence, change }: VisitVerdict): string =>
@@ -52,9 +26,7 @@ function maybeLesson(
   key: string,
   verdicts: readonly VisitVerdict[],
 ): VisitLesson | null {
-  const [id, on] = key.split(':');
-  const cause = id as CauseId;
-  const side: MaybeSide = on === 'left' || on === 'right' ? on : null;
+  const { cause, side } = causeOfKey(key);
   const faults = verdictsOn(verdicts, 'fault', cause, side);
   if (faults.length === 0 || oneCause(cause).kind === 'given') return null;
   const joints = verdictsOn(verdicts, 'check', cause, side);

@@ -1,6 +1,7 @@
 import type { ApproachId } from '../knowledge/approaches';
 import type { Cheat, Device } from '../knowledge/checkGuides';
 import type { CheckId, CheckMode, FeltWhere } from '../knowledge/checks';
+import type { Dose } from '../knowledge/drillRow';
 import type { DrillId } from '../knowledge/drills';
 import type { ClearKey, FaultId } from '../knowledge/faults';
 import type { FlagId } from '../knowledge/flags';
@@ -25,6 +26,7 @@ import {
 } from '../trace/caseFile';
 import type { CauseId } from '../knowledge/causes';
 import type { MaybeSide } from '../sides/side';
+import type { SessionWish } from '../planning/sessionLimits';
 
 /** Instants are ISO 8601 in UTC, days are `yyyy-mm-dd`; both made by the device that wrote. */
 export type Instant = string;
@@ -113,6 +115,10 @@ export interface VisitRecord {
   asks: Ask[];
   minutes: number;
   next: 'training' | 'rest';
+  /** What there is in the room today. */
+  kit: Kit[];
+  /** What the coach holds on to in the session, before it is begun. */
+  wish: SessionWish;
   /** What the coach said of single causes, the newest last. Grows; never shrinks. */
   opinions: VisitOpinion[];
   /** The trace that the work was chosen by; null until then. */
@@ -141,6 +147,8 @@ export interface TraceSnapshot {
 }
 
 export type LookRole = 'first' | 'again';
+/** A check is also taken between two drills, to see which of them moved it. */
+export type CheckRole = LookRole | 'between';
 export const RATINGS = ['easy', 'medium', 'hard'] as const;
 
 export interface LookRecord {
@@ -214,7 +222,9 @@ export interface CheckRecord {
   id: string;
   clientId: string;
   visitId: string;
-  role: LookRole;
+  role: CheckRole;
+  /** The drill that was just done, for one taken between two; null otherwise. */
+  afterDrill: string | null;
   check: CheckId;
   side: MaybeSide;
   passive: number | null;
@@ -242,6 +252,19 @@ export interface SetClock {
   workedS: number;
 }
 
+export const DRILL_FORMS = ['easier', 'usual', 'harder'] as const;
+export type DrillForm = (typeof DRILL_FORMS)[number];
+
+export const KEEPS = ['keep', 'drop', 'swap'] as const;
+export type Keep = (typeof KEEPS)[number];
+
+/** One set as it was done. */
+export interface SetLog {
+  workedS: number;
+  form: DrillForm;
+  on: Instant;
+}
+
 export interface DrillRecord {
   id: string;
   clientId: string;
@@ -251,9 +274,18 @@ export interface DrillRecord {
   /** Keys of the causes it was chosen for. */
   targets: string[];
   place: number;
+  /** What was to be done of it. */
+  dose: Dose;
+  form: DrillForm;
   status: 'planned' | 'done' | 'skipped' | 'stopped';
   clock: SetClock;
+  /** What was really done: a row for every set that was ended, whole or not. */
+  log: SetLog[];
+  /** What becomes of it after the second look; null until somebody says. */
+  keep: Keep | null;
   pain: number | null;
+  /** When that was said. */
+  painOn: Instant | null;
   doneOn: Instant | null;
   removed: boolean;
 }

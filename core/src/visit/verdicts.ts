@@ -1,14 +1,18 @@
 import { compareGrades } from '../change/compareGrades';
+import { setupDifferences } from '../change/setupDifferences';
 import { compareMeasures, type Verdict } from '../change/verdict';
-import { oneCheck } from '../knowledge/checks';
-import { normFor, type Norms } from '../knowledge/norms';
-import { oneFault, type FaultLevel } from '../knowledge/faults';
+import { oneCheck, type RangeCheck } from '../knowledge/checks';
+import { betterWayOf, oneFault, type FaultLevel } from '../knowledge/faults';
 import type { SeenFault } from '../trace/caseFile';
 import type { MaybeSide } from '../sides/side';
 import { fillSide } from '../words/fill';
 import { withUnit } from '../words/units';
 import type { CheckRecord, LookRecord } from './records';
+import { ownNorm } from './repeatsIn';
 import type { VisitPart } from './visitPart';
+
+/** What two looks are compared by. */
+export type ComparedLooks = Pick<VisitPart, 'client' | 'first' | 'again' | 'checks' | 'repeats'>;
 
 export interface VisitVerdict extends Verdict {
   /** `fault:hips-slide@left` or `check:hip-bend@right`. */
@@ -42,7 +46,7 @@ function byNumber(before: SeenFault, after: SeenFault | undefined): VisitVerdict
     change: _,
     smallestReal,
     ...verdict
-  } = compareMeasures(before.value, after.value, row.eyeSem, betterWay(before));
+  } = compareMeasures(before.value, after.value, row.eyeSem, betterWayOf(before.fault));
   return {
     ...verdict,
     key: `fault:${faultKey(before)}`,
@@ -52,9 +56,6 @@ function byNumber(before: SeenFault, after: SeenFault | undefined): VisitVerdict
     against: `by eye, a real change is ${withUnit(Math.ceil(smallestReal), row.unit)} or more`,
   };
 }
-
-/** A shin that leans more is a better shin; of every other fault, less is better. */
-const betterWay = ({ fault }: SeenFault) => (fault === 'shin-stays-upright' ? 'more' : 'less');
 
 function faultVerdict(before: SeenFault, again: VisitPart['again']): VisitVerdict | null {
   const level = levelIn(again, before);
@@ -71,42 +72,62 @@ function faultVerdict(before: SeenFault, again: VisitPart['again']): VisitVerdic
   };
 }
 
-const valueOf = (one: CheckRecord): number | null => one.passive ?? one.active;
+export const valueOf = (one: CheckRecord): number | null => one.passive ?? one.active;
 
-const timesOf = ({ passive, repeats }: CheckRecord): number =>
+export const timesOf = ({ passive, repeats }: CheckRecord): number =>
   (passive === null ? repeats.active : repeats.passive)?.length ?? 1;
 
-function rangeVerdict(before: CheckRecord, after: CheckRecord, norms: Norms): VisitVerdict | null {
+/** Which way a range is better: away from what is restricted. */
+export const betterOf = ({ norm }: Pick<RangeCheck, 'norm'>): 'more' | 'less' =>
+  norm.usual[0] > norm.restricted[0] ? 'more' : 'less';
+
+function rangeVerdict(
+  before: CheckRecord,
+  after: CheckRecord,
+  { client, repeats }: ComparedLooks,
+): VisitVerdict | null {
   const row = oneCheck(before.check);
   const [was, is] = [valueOf(before), valueOf(after)];
   if (row.type !== 'range' || was === null || is === null) return null;
-  const [one, other] = [before, after].map((check) => normFor(row, norms, timesOf(check)));
-  const { usual, restricted, unit } = one;
+  const [one, other] = [before, after].map((check) =>
+    ownNorm(row, client.norms, repeats, timesOf(check)),
+  );
+  const { unit } = one;
   // Each look has its own error; a difference of two has the root of the sum of their squares.
   const sem = Math.hypot(one.sem, other.sem) / Math.SQRT2;
-  const way = usual[0] > restricted[0] ? 'more' : 'less';
-  const { change: _, smallestReal, ...verdict } = compareMeasures(was, is, sem, way);
+  const { change: _, smallestReal, ...verdict } = compareMeasures(was, is, sem, betterOf(row));
   return {
     ...verdict,
     key: `check:${before.check}${before.side ? `@${before.side}` : ''}`,
     about: 'check',
     sentence: before.side ? `${row.name}, ${before.side}` : row.name,
     change: `${withUnit(was, unit)} → ${withUnit(is, unit)}`,
-    against: `a real change is ${withUnit(Math.round(smallestReal * 10) / 10, unit)} or more`,
+    against: `a real change is ${withUnit(Math.round(smallestReal * 10) / 10, unit)} or more${
+      one.own > 0 ? `, by ${one.own} own repeat readings` : ''
+    }`,
   };
 }
 
 const oneOf = <T>(values: (T | null)[]): T[] => values.filter((value) => value !== null);
 
-/** Every fault that was graded again and every check measured again, against measuring error. */
-export function verdictsOf({ client, first, again, checks }: VisitPart): VisitVerdict[] {
-  const faults = oneOf((first?.faults ?? []).map((fault) => faultVerdict(fault, again)));
+/** In what the second look was set up otherwise; then its faults are not the same thing seen again. */
+export const withheldBecause = ({ first, again }: ComparedLooks): string[] =>
+  first && again ? setupDifferences(first.setup, again.setup) : [];
+
+/**
+ * Every fault that was graded again and every check measured again, against measuring error. Faults of
+ * a look that was set up otherwise are withheld; a check has a set-up of its own.
+ */
+export function verdictsOf(part: ComparedLooks): VisitVerdict[] {
+  const { first, again, checks } = part;
+  const seen = withheldBecause(part).length > 0 ? [] : (first?.faults ?? []);
+  const faults = oneOf(seen.map((fault) => faultVerdict(fault, again)));
   const befores = checks.filter((one) => one.role === 'first');
   const measured = befores.map((before) => {
     const after = checks.find(
       (one) => one.role === 'again' && one.check === before.check && one.side === before.side,
     );
-    return after ? rangeVerdict(before, after, client.norms) : null;
+    return after ? rangeVerdict(before, after, part) : null;
   });
   return [...faults, ...oneOf(measured)];
 }

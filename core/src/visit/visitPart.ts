@@ -1,3 +1,4 @@
+import { repeatsIn, type CheckRepeats } from './repeatsIn';
 import type {
   CheckRecord,
   ClientFile,
@@ -21,6 +22,8 @@ export interface VisitPart {
   /** In the order in which they are to be done. */
   readonly drills: readonly Versioned<DrillRecord>[];
   readonly pictures: readonly Versioned<PictureRecord>[];
+  /** What was read more than once of each check, in every visit there is: how steady the readings are. */
+  readonly repeats: readonly CheckRepeats[];
 }
 
 /** What was done in one visit. */
@@ -39,6 +42,7 @@ export function visitPart(file: ClientFile, visit: Versioned<VisitRecord>): Visi
     drills: ours(file.drills)
       .filter((one) => !one.removed)
       .sort((a, b) => a.place - b.place),
+    repeats: repeatsIn(file.checks),
     pictures: ours(file.pictures).filter((one) => !one.removed),
   };
 }

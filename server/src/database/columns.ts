@@ -18,6 +18,7 @@ export const MaybeWholeColumn = () => Column({ type: 'integer', nullable: true }
 export const YesNoColumn = () => Column({ type: 'boolean' });
 export const MaybeYesNoColumn = () => Column({ type: 'boolean', nullable: true });
 export const IdColumn = () => Column({ type: 'uuid' });
+export const MaybeIdColumn = () => Column({ type: 'uuid', nullable: true });
 
 /** Lists and nested facts that are always read and written whole. */
 export const JsonColumn = () => Column({ type: 'jsonb' });

@@ -17,6 +17,7 @@ import { SetupPerPattern1764200000000 } from './migrations/1764200000000-SetupPe
 import { LookAndCheckInFull1764300000000 } from './migrations/1764300000000-LookAndCheckInFull';
 import { Pictures1764400000000 } from './migrations/1764400000000-Pictures';
 import { OpinionsAndTraces1764500000000 } from './migrations/1764500000000-OpinionsAndTraces';
+import { SessionsInFull1764600000000 } from './migrations/1764600000000-SessionsInFull';
 import { SnakeNames } from './namingStrategy';
 
 const options = (url: string): DataSourceOptions => ({
@@ -50,6 +51,7 @@ export const ownerSource = (url: string): DataSource =>
       LookAndCheckInFull1764300000000,
       Pictures1764400000000,
       OpinionsAndTraces1764500000000,
+      SessionsInFull1764600000000,
     ],
   } as DataSourceOptions);
 

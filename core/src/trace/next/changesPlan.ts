@@ -1,5 +1,7 @@
 import { oneCause } from '../../knowledge/causes';
-import { planSession, type PlannedCause, type SessionLimits } from '../../planning/planSession';
+import type { PlannedCause } from '../../planning/candidates';
+import { sessionKeys } from '../../planning/planSession';
+import type { SessionLimits } from '../../planning/sessionLimits';
 import type { CauseNode } from '../inference/network';
 import type { Outcome } from './expectedGain';
 
@@ -18,11 +20,7 @@ export function planKey(
       return { key, cause, side, kind, sentence, p: p[i] };
     })
     .sort((a, b) => b.p - a.p || a.key.localeCompare(b.key));
-  const { drills } = planSession({ causes }, limits);
-  return drills
-    .map(({ drill, side }) => `${drill.id}@${side ?? ''}`)
-    .sort()
-    .join();
+  return [...sessionKeys({ causes }, limits)].sort().join();
 }
 
 /** What is known at one end of the outcomes, taken together until they can be counted on. */

@@ -3,7 +3,7 @@ import { oneCause } from '../../knowledge/causes';
 import type { CheckId } from '../../knowledge/checks';
 import type { ProbeId } from '../../knowledge/probes';
 import type { MaybeSide } from '../../sides/side';
-import type { SessionLimits } from '../../planning/planSession';
+import type { SessionLimits } from '../../planning/sessionLimits';
 import type { CaseFile } from '../caseFile';
 import { changesPlan, planKey } from './changesPlan';
 import type { CauseNode } from '../inference/network';

@@ -3,6 +3,7 @@ import { Entity } from 'typeorm';
 import {
   InstantColumn,
   JsonColumn,
+  MaybeIdColumn,
   MaybeJsonColumn,
   MaybeNumberColumn,
   MaybeTextColumn,
@@ -15,6 +16,7 @@ import {
 @Entity('check_result')
 export class CheckResult extends VisitRow implements CheckRecord {
   @TextColumn() role!: CheckRecord['role'];
+  @MaybeIdColumn() afterDrill!: CheckRecord['afterDrill'];
   @TextColumn() check!: CheckRecord['check'];
   @MaybeTextColumn() side!: CheckRecord['side'];
   @MaybeNumberColumn() passive!: number | null;

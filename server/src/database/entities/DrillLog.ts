@@ -17,9 +17,14 @@ export class DrillLog extends VisitRow implements DrillRecord {
   @MaybeTextColumn() side!: DrillRecord['side'];
   @JsonColumn() targets!: string[];
   @WholeColumn() place!: number;
+  @JsonColumn() dose!: DrillRecord['dose'];
+  @TextColumn() form!: DrillRecord['form'];
   @TextColumn() status!: DrillRecord['status'];
   @JsonColumn() clock!: DrillRecord['clock'];
+  @JsonColumn() log!: DrillRecord['log'];
+  @MaybeTextColumn() keep!: DrillRecord['keep'];
   @MaybeWholeColumn() pain!: number | null;
+  @MaybeInstantColumn() painOn!: string | null;
   @MaybeInstantColumn() doneOn!: string | null;
   @YesNoColumn() removed!: boolean;
 }

@@ -21,6 +21,8 @@ export class Visit extends PracticeRow implements VisitRecord {
   @JsonColumn() asks!: VisitRecord['asks'];
   @NumberColumn() minutes!: number;
   @TextColumn() next!: VisitRecord['next'];
+  @JsonColumn() kit!: VisitRecord['kit'];
+  @JsonColumn() wish!: VisitRecord['wish'];
   @JsonColumn() opinions!: VisitRecord['opinions'];
   @MaybeJsonColumn() traced!: VisitRecord['traced'];
   @MaybeJsonColumn() extra!: VisitRecord['extra'];

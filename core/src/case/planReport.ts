@@ -1,0 +1,61 @@
+import type { CauseId } from '../knowledge/causes';
+import type { Family } from '../knowledge/drillRow';
+import type { PlannedCause } from '../planning/candidates';
+import { doseWords } from '../planning/doseSeconds';
+import { planSession } from '../planning/planSession';
+import { NO_WISH, type SessionLimits, type SessionWish } from '../planning/sessionLimits';
+import type { BrokenRule } from '../planning/sessionRules';
+import type { MaybeSide } from '../sides/side';
+
+/** A session as the command line prints it. */
+export interface ReportedPlan {
+  minutes: number;
+  drills: {
+    drill: string;
+    family: Family;
+    side: MaybeSide;
+    targets: CauseId[];
+    dose: string;
+    minutes: number;
+    why: string;
+  }[];
+  leftOut: readonly { drill: string; reason: string }[];
+  /** Rules that what was locked or ordered does not keep. */
+  broken: readonly BrokenRule[];
+  /** What was locked and no caution allows. */
+  refused: readonly { drill: string; reason: string }[];
+}
+
+export const NO_PLAN: ReportedPlan = {
+  minutes: 0,
+  drills: [],
+  leftOut: [],
+  broken: [],
+  refused: [],
+};
+
+const rounded = (value: number): number => Number(value.toFixed(1));
+
+/** The session for these causes, as it is printed. */
+export function planReport(
+  found: { readonly causes: readonly PlannedCause[] },
+  limits: SessionLimits,
+  wish: SessionWish = NO_WISH,
+): ReportedPlan {
+  const { drills, leftOut, broken, refused } = planSession(found, limits, wish);
+  return {
+    minutes: rounded(drills.reduce((sum, one) => sum + one.minutes, 0)),
+    drills: drills.map(({ drill, side, targets, dose, minutes, why }) => ({
+      drill: drill.id,
+      family: drill.family,
+      side,
+      targets: targets.map((key) => key.split(':')[0] as CauseId),
+      dose: doseWords(dose),
+      minutes: rounded(minutes),
+      why,
+    })),
+    leftOut,
+    broken,
+    refused,
+  };
+}

@@ -1,0 +1,96 @@
+import { APPROACHES, DEFAULT_APPROACH } from '../knowledge/approaches';
+import { CAUSES, oneCause } from '../knowledge/causes';
+import { FLAGS } from '../knowledge/flags';
+import { KIT } from '../knowledge/kit';
+import { PATTERNS } from '../knowledge/patterns';
+import { REFER_QUESTIONS } from '../knowledge/refer';
+import type { PlannedCause } from '../planning/candidates';
+import { NO_WISH, type SessionLimits, type SessionWish } from '../planning/sessionLimits';
+import { nodeKey } from '../trace/inference/network';
+import { fillSide } from '../words/fill';
+import type { CauseId } from '../knowledge/causes';
+import type { MaybeSide } from '../sides/side';
+import { doseSchema } from './doseSchema';
+import { J, maybeSide, oneOf } from './joi';
+import { parse, type Parsed } from './problems';
+import { wishSchema } from './wishSchema';
+
+/** What `plan` takes: a trace, as `trace` prints it, and what the session has to fit. */
+export interface PlanInput {
+  /** A positive stop-and-refer answer: no session, whatever else is said. */
+  readonly blocked: boolean;
+  readonly causes: readonly PlannedCause[];
+  readonly limits: SessionLimits;
+  readonly wish: SessionWish;
+}
+
+const idsOf = (rows: readonly { readonly id: string }[]): string[] => rows.map(({ id }) => id);
+
+const cause = J.object({
+  cause: oneOf(idsOf(CAUSES)).required(),
+  side: maybeSide().default(null),
+  p: J.number().min(0).max(1).required(),
+})
+  .unknown(true)
+  .custom((one: { cause: CauseId; side: MaybeSide }, helpers) =>
+    oneCause(one.cause).sided === (one.side !== null)
+      ? one
+      : helpers.message({
+          custom: `${one.cause} ${one.side === null ? 'needs a side' : 'has no side'}`,
+        }),
+  );
+
+const planSchema = J.object({
+  trace: J.object({
+    blocked: J.boolean().default(false),
+    causes: J.array().items(cause).max(200).required(),
+  })
+    .unknown(true)
+    .required(),
+  constraints: J.object({
+    pattern: oneOf(PATTERNS).required(),
+    minutes: J.number().min(0).max(120).default(15),
+    kit: J.array()
+      .items(oneOf(idsOf(KIT)))
+      .default(idsOf(KIT)),
+    next: oneOf(['training', 'rest']).default('training'),
+    flags: J.array()
+      .items(oneOf(idsOf(FLAGS)))
+      .default([]),
+    refer: J.array()
+      .items(oneOf(idsOf(REFER_QUESTIONS)))
+      .default([]),
+    approach: oneOf(idsOf(APPROACHES)).default(DEFAULT_APPROACH),
+    locked: wishSchema.locked.default([]),
+    dropped: wishSchema.dropped.default([]),
+    doses: J.object().pattern(J.string().max(80), doseSchema()).default({}),
+    order: wishSchema.order.default([]),
+  }).required(),
+});
+
+interface Read {
+  trace: { blocked: boolean; causes: { cause: CauseId; side: MaybeSide; p: number }[] };
+  constraints: SessionLimits & SessionWish & { refer: string[] };
+}
+
+function planned({ cause: id, side, p }: Read['trace']['causes'][number]): PlannedCause {
+  const { kind, sentence } = oneCause(id);
+  return { key: nodeKey(id, side), cause: id, side, kind, sentence: fillSide(sentence, side), p };
+}
+
+/** Reads the input of `plan`; every problem with its path. */
+export function parsePlanInput(input: unknown): Parsed<PlanInput> {
+  const read = parse<Read>(planSchema, input);
+  if (read.status === 'bad') return read;
+  const { trace, constraints } = read.value;
+  const { locked, dropped, doses, order, refer, ...limits } = constraints;
+  return {
+    status: 'ok',
+    value: {
+      blocked: trace.blocked || refer.length > 0,
+      causes: trace.causes.map(planned).sort((a, b) => b.p - a.p || a.key.localeCompare(b.key)),
+      limits,
+      wish: { ...NO_WISH, locked, dropped, doses, order },
+    },
+  };
+}

@@ -1,0 +1,17 @@
+import { DRILLS } from '../knowledge/drills';
+import { doseSchema } from './doseSchema';
+import { J, maybeSide, oneOf } from './joi';
+
+export const drillId = () => oneOf(DRILLS.map((row) => row.id)).required();
+
+const onSide = J.object({ drill: drillId(), side: maybeSide().required() });
+/** A drill on a side, as one string (`tall-march@`, `hip-rock-back@left`). */
+const key = () => J.string().max(80);
+
+/** What a coach holds on to in a session, field by field. */
+export const wishSchema = {
+  locked: J.array().items(onSide).max(20),
+  dropped: J.array().items(onSide).max(200),
+  doses: J.object().pattern(key(), doseSchema()).max(40),
+  order: J.array().items(key()).max(40),
+};

@@ -1,0 +1,42 @@
+import { ownSem, type Repeats } from '../change/ownSem';
+import type { CheckId, RangeCheck, RangeNorm } from '../knowledge/checks';
+import { normFor, type Norms } from '../knowledge/norms';
+import type { CheckRecord } from './records';
+
+/** Readings of one check, one side and one way, taken one after the other. */
+export interface CheckRepeats {
+  readonly check: CheckId;
+  readonly readings: Repeats;
+}
+
+/**
+ * Readings that are all the same may be one mean written down several times, as it comes from a case
+ * file: they are left out, and the error is rather a little too large than too small.
+ */
+const differ = (readings: Repeats): boolean => readings.some((one) => one !== readings[0]);
+
+/** Everything that was read more than once. */
+export const repeatsIn = (checks: readonly CheckRecord[]): CheckRepeats[] =>
+  checks
+    .filter(({ removed }) => !removed)
+    .flatMap(({ check, repeats }) =>
+      Object.values(repeats)
+        .filter(differ)
+        .map((readings) => ({ check, readings })),
+    );
+
+/**
+ * The norm of a check for the mean of `times` readings of this client: the error of one reading is drawn
+ * toward what the client's own repeats of the check show, and shrinks with the root of their number.
+ */
+export function ownNorm(
+  row: Pick<RangeCheck, 'id' | 'norm'>,
+  norms: Norms | undefined,
+  repeats: readonly CheckRepeats[],
+  times = 1,
+): RangeNorm & { readonly own: number } {
+  const norm = normFor(row, norms);
+  const sets = repeats.filter(({ check }) => check === row.id).map(({ readings }) => readings);
+  const { sem, own } = ownSem(norm.sem, sets);
+  return { ...norm, sem: sem / Math.sqrt(Math.max(1, times)), own };
+}

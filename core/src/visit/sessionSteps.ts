@@ -1,0 +1,51 @@
+import { stepGains, type StepGain } from '../change/stepGains';
+import { oneCheck, type CheckId } from '../knowledge/checks';
+import { groupBy } from '../numeric/groupBy';
+import type { MaybeSide } from '../sides/side';
+import type { CheckRecord } from './records';
+import { ownNorm } from './repeatsIn';
+import { betterOf, timesOf, valueOf } from './verdicts';
+import type { VisitPart } from './visitPart';
+
+/** A check that was taken again between drills, and what each drill did to it. */
+export interface SessionSteps {
+  readonly check: CheckId;
+  readonly side: MaybeSide;
+  /** In the order they were taken; `step` is the id of the drill record done before it. */
+  readonly gains: readonly StepGain[];
+}
+
+type Part = Pick<VisitPart, 'client' | 'checks' | 'drills' | 'repeats'>;
+
+const ORDER: Record<CheckRecord['role'], number> = { first: 0, between: 1, again: 2 };
+
+/** The last drill that was done before the second look. */
+const lastDone = ({ drills }: Part): string | null =>
+  drills
+    .filter(({ status, doneOn }) => status === 'done' && doneOn)
+    .sort((a, b) => a.doneOn!.localeCompare(b.doneOn!))
+    .at(-1)?.id ?? null;
+
+function stepsOf(records: readonly CheckRecord[], part: Part): SessionSteps | null {
+  const [{ check, side }] = records;
+  const row = oneCheck(check);
+  if (row.type !== 'range') return null;
+  const ordered = [...records].sort(
+    (a, b) => ORDER[a.role] - ORDER[b.role] || a.doneOn.localeCompare(b.doneOn),
+  );
+  const taken = ordered.flatMap((record) => {
+    const value = valueOf(record);
+    if (value === null) return [];
+    const { sem } = ownNorm(row, part.client.norms, part.repeats, timesOf(record));
+    const after = record.role === 'again' ? lastDone(part) : record.afterDrill;
+    return [{ value, sem, after }];
+  });
+  // With nothing in between, the verdict of the whole session says the same.
+  return taken.length > 2 ? { check, side, gains: stepGains(taken, betterOf(row)) } : null;
+}
+
+/** What each drill of a session did to the checks that were taken between them. */
+export const sessionSteps = (part: Part): SessionSteps[] =>
+  [...groupBy(part.checks, ({ check, side }) => `${check}@${side ?? ''}`).values()]
+    .map((records) => stepsOf(records, part))
+    .filter((one) => one !== null);
