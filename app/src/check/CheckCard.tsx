@@ -5,7 +5,7 @@ import {
   type CheckMode,
   type CheckRow,
   type FeltWhere,
-  type LookRole,
+  type CheckRole,
   type MaybeSide,
   type VisitFile,
 } from '@taxikine/core';
@@ -14,7 +14,7 @@ import { useState } from 'react';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
 import { CheckFigure } from './CheckFigure';
-import { maybeCheck } from './checkRecords';
+import { maybeCheck, type CheckTime } from './checkRecords';
 import { RangeNote, type Taken } from './RangeNote';
 import { readingsOf } from './readings';
 import { SideEntry, useCheckSide } from './SideEntry';
@@ -22,15 +22,19 @@ import { SideEntry, useCheckSide } from './SideEntry';
 export interface CheckCardProps {
   readonly row: CheckRow;
   readonly visit: VisitFile;
-  readonly role: LookRole;
+  readonly role: CheckRole;
+  /** The drill it is taken right after, for one between two. */
+  readonly afterDrill?: string;
   readonly width: number;
+  /** Without figure and directions: they were there before. */
+  readonly bare?: boolean;
   /** Only these sides; both by default. */
   readonly sides?: readonly MaybeSide[];
 }
 
 /** What stands for a side on the band: the plain measure, and how often it was read. */
-function takenOf(visit: VisitFile, role: LookRole, check: CheckId, side: MaybeSide): Taken {
-  const record = maybeCheck(visit, role, check, side);
+function takenOf(visit: VisitFile, time: CheckTime, check: CheckId, side: MaybeSide): Taken {
+  const record = maybeCheck(visit, time, check, side);
   if (!record) return { value: null, times: 1 };
   const mode: CheckMode = record.passive === null ? 'active' : 'passive';
   const value = record[mode];
@@ -45,22 +49,25 @@ export function CheckCard({
   row,
   visit,
   role,
+  afterDrill = undefined,
   width,
+  bare = false,
   sides = row.sided ? SIDES : [null],
 }: CheckCardProps) {
   const t = useText();
   const id = row.id as CheckId;
+  const time = { role, afterDrill: afterDrill ?? null };
   // The side whose entry was last touched is the one the figure shows.
   const [shown, setShown] = useState<MaybeSide>(sides[0]);
   return (
     <View gap="$3">
-      <Guide row={row} visit={visit} role={role} side={shown} width={width} />
+      {bare ? null : <Guide row={row} visit={visit} time={time} side={shown} width={width} />}
       {row.type === 'range' ? (
         <RangeNote
           row={row}
           client={visit.client}
-          left={takenOf(visit, role, id, 'left')}
-          right={takenOf(visit, role, id, 'right')}
+          left={takenOf(visit, time, id, 'left')}
+          right={takenOf(visit, time, id, 'right')}
           width={Math.min(width, 520)}
         />
       ) : null}
@@ -80,7 +87,7 @@ export function CheckCard({
                 {t(side)}
               </Title>
             ) : null}
-            <SideEntry row={row} visit={visit} role={role} side={side} />
+            <SideEntry row={row} visit={visit} time={time} side={side} />
           </View>
         ))}
       </View>
@@ -91,15 +98,15 @@ export function CheckCard({
 interface GuideProps {
   readonly row: CheckRow;
   readonly visit: VisitFile;
-  readonly role: LookRole;
+  readonly time: CheckTime;
   readonly side: MaybeSide;
   readonly width: number;
 }
 
 /** How the client is placed and where to look, and on the figure where it is felt. */
-function Guide({ row, visit, role, side, width }: GuideProps) {
+function Guide({ row, visit, time, side, width }: GuideProps) {
   const t = useText();
-  const { record, save } = useCheckSide({ row, visit, role, side });
+  const { record, save } = useCheckSide({ row, visit, time, side });
   const onFelt = (felt: FeltWhere) => save({ ...record, felt: record.felt === felt ? null : felt });
   return (
     <View gap="$1">

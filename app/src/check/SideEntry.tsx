@@ -2,7 +2,6 @@ import {
   type CheckId,
   type CheckRecord,
   type CheckRow,
-  type LookRole,
   type MaybeSide,
   type VisitFile,
 } from '@taxikine/core';
@@ -11,22 +10,22 @@ import { useWrite } from '../data/useFile';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { useText } from '../words/useText';
-import { maybeCheck, newCheck, orRemoved } from './checkRecords';
+import { maybeCheck, newCheck, orRemoved, type CheckTime } from './checkRecords';
 import { HowTaken } from './HowTaken';
 import { RangeEntry } from './RangeEntry';
 
 export interface SideEntryProps {
   readonly row: CheckRow;
   readonly visit: VisitFile;
-  readonly role: LookRole;
+  readonly time: CheckTime;
   readonly side: MaybeSide;
 }
 
 /** The record of one check on one side, blank before there is one, and how it is saved. */
-export function useCheckSide({ row, visit, role, side }: SideEntryProps) {
+export function useCheckSide({ row, visit, time, side }: SideEntryProps) {
   const write = useWrite();
-  const known = maybeCheck(visit, role, row.id as CheckId, side);
-  const record = known ?? newCheck(visit, role, row.id as CheckId, side);
+  const known = maybeCheck(visit, time, row.id as CheckId, side);
+  const record = known ?? newCheck(visit, time, row.id as CheckId, side);
   const save = (next: CheckRecord) => write('checks', orRemoved(next));
   return { known, record, save };
 }

@@ -2,28 +2,45 @@ import {
   NOTHING_MEASURED,
   type CheckId,
   type CheckRecord,
-  type LookRole,
+  type CheckRole,
   type MaybeSide,
   type VisitFile,
 } from '@taxikine/core';
 
+/** When in a visit a check is taken: in a look, or right after a drill. */
+export interface CheckTime {
+  readonly role: CheckRole;
+  readonly afterDrill: string | null;
+}
+
 /** The record of one check on one side in this visit, or undefined. */
-export const maybeCheck = (visit: VisitFile, role: LookRole, check: CheckId, side: MaybeSide) =>
-  visit.checks.find((one) => one.role === role && one.check === check && one.side === side);
+export const maybeCheck = (
+  visit: VisitFile,
+  { role, afterDrill }: CheckTime,
+  check: CheckId,
+  side: MaybeSide,
+) =>
+  visit.checks.find(
+    (one) =>
+      one.role === role &&
+      one.afterDrill === afterDrill &&
+      one.check === check &&
+      one.side === side,
+  );
 
 export const newCheck = (
   visit: VisitFile,
-  role: LookRole,
+  time: CheckTime,
   check: CheckId,
   side: MaybeSide,
 ): CheckRecord => ({
   id: crypto.randomUUID(),
   clientId: visit.client.id,
   visitId: visit.visit.id,
-  role,
   check,
   side,
   ...NOTHING_MEASURED,
+  ...time,
   doneOn: new Date().toISOString(),
   removed: false,
 });

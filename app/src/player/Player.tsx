@@ -1,201 +1,143 @@
 import {
+  breathWords,
   DRILL_POSES,
   oneDrill,
-  painRule,
-  setSeconds,
   type ClientRecord,
   type DrillRecord,
+  type DrillRow,
 } from '@taxikine/core';
 import { View } from '@tamagui/core';
-import { useEffect, useState } from 'react';
-import Svg, { Path } from 'react-native-svg';
-import { useWrite } from '../data/useFile';
+import { useState } from 'react';
 import { PoseFigure } from '../figure/PoseFigure';
 import { Button } from '../ui/Button';
-import { Choice } from '../ui/Choice';
-import { Numeral, Title, Words } from '../ui/text';
-import { usePalette } from '../ui/usePalette';
+import { Words } from '../ui/text';
 import { useText } from '../words/useText';
-import { leftSeconds, nextSet, paused, resumed } from './playerClock';
-import { StepFrame } from './StepFrame';
+import { StepFrame } from '../steps/StepFrame';
+import { PainPad } from './PainPad';
+import { PlayerDial } from './PlayerDial';
+import { PlayerFoot } from './PlayerFoot';
+import { SessionProgress } from './SessionProgress';
+import { useCues } from './useCues';
+import { useMoment } from './useMoment';
+import { usePlayer } from './usePlayer';
+import { useWakeLock } from './useWakeLock';
 
 export interface PlayerProps {
   readonly client: ClientRecord;
   readonly drill: DrillRecord;
+  /** All of the session, in order. */
+  readonly session: readonly DrillRecord[];
   readonly onClose: () => void;
   readonly wide: boolean;
   readonly width: number;
 }
 
-/** The time now, often enough for a second hand; the clock itself is in the record. */
-function useNow(running: boolean): number {
-  const [now, setNow] = useState(() => Date.now());
-  useEffect(() => {
-    if (!running) return;
-    const timer = setInterval(() => setNow(Date.now()), 250);
-    return () => clearInterval(timer);
-  }, [running]);
-  return now;
-}
-
-/** One drill, big enough to read from the floor. */
-export function Player({ client, drill, onClose, wide, width }: PlayerProps) {
+/** One drill, big enough to read from the floor, three metres away. */
+export function Player({ client, drill, session, onClose, wide, width }: PlayerProps) {
   const t = useText();
-  const write = useWrite();
-  const row = oneDrill(drill.drill);
-  const [pain, setPain] = useState<number | null>(null);
-  const running = drill.clock.runningSince !== null;
-  const now = useNow(running);
-  const left = leftSeconds(drill.clock, row.dose, now);
-  const lastSet = drill.clock.set + 1 >= row.dose.sets;
-  const save = (part: Partial<DrillRecord>) => write('drills', { ...drill, ...part });
-  const end = (status: DrillRecord['status']) => {
-    save({
-      status,
-      pain,
-      clock: paused(drill.clock, Date.now()),
-      doneOn: new Date().toISOString(),
-    });
-    onClose();
-  };
-  const rule = pain === null ? null : painRule(pain);
-  const what =
-    row.dose.by === 'hold'
-      ? t('player.hold')
-      : row.dose.by === 'breaths'
-        ? t('player.breaths', { count: row.dose.breaths })
-        : t('player.reps', { count: row.dose.reps });
-
-  const foot =
-    rule === 'stop' ? (
-      <Button kind="main" flex={1} label={t('player.stop')} onPress={() => end('stopped')} />
-    ) : (
-      <>
-        <Button label={t('player.skip')} onPress={() => end('skipped')} />
-        {left === 0 && lastSet ? (
-          <Button kind="main" flex={1} label={t('player.finish')} onPress={() => end('done')} />
-        ) : left === 0 ? (
-          <Button
-            kind="main"
-            flex={1}
-            label={t('player.nextSet')}
-            onPress={() => save({ clock: nextSet(drill.clock) })}
-          />
-        ) : running ? (
-          <Button
-            kind="main"
-            flex={1}
-            label={t('player.pause')}
-            onPress={() => save({ clock: paused(drill.clock, Date.now()) })}
-          />
-        ) : (
-          <Button
-            kind="main"
-            flex={1}
-            label={t('player.resume')}
-            onPress={() => save({ clock: resumed(drill.clock, Date.now()) })}
-          />
-        )}
-      </>
-    );
-
+  const row: DrillRow = oneDrill(drill.drill);
+  const moment = useMoment(drill.clock, drill.dose);
+  const player = usePlayer(drill);
+  const { cues, toggle } = useCues(moment);
+  const [hurts, setHurts] = useState(false);
+  useWakeLock(moment.running);
+  const form = drill.form === 'usual' ? null : drill.form;
   return (
     <StepFrame
+      roomy
       title={drill.side ? `${row.name}, ${t(drill.side)}` : row.name}
-      lead={`${t('player.set', { set: drill.clock.set + 1, sets: row.dose.sets })} · ${what}`}
-      foot={foot}
+      lead={t('player.set', { set: moment.set + 1, sets: drill.dose.sets })}
+      foot={<PlayerFoot moment={moment} player={player} onClose={onClose} />}
     >
+      <SessionProgress session={session} current={drill.id} />
       <View
         flexDirection={wide ? 'row' : 'column'}
-        gap="$5"
+        gap={wide ? '$6' : '$3'}
         alignItems={wide ? 'flex-start' : 'stretch'}
       >
-        <View alignItems="center" gap="$3">
+        <View gap="$2" width={wide ? 440 : undefined}>
           <PoseFigure
             client={client}
             poses={DRILL_POSES[drill.drill]}
             side={drill.side}
             view="quarter"
-            moving={running}
-            width={Math.min(width - 60, 420)}
-            height={wide ? 300 : 200}
+            moving={moment.running && moment.phase === 'work'}
+            width={wide ? 420 : Math.min(width - 90, 340)}
+            height={wide ? 260 : 160}
           />
-          <View role="timer" aria-label={t('player.remaining', { seconds: Math.ceil(left) })}>
-            <TimeArc left={left} whole={setSeconds(row.dose)} size={wide ? 220 : 168} />
+          <View flexDirection="row" alignItems="center" justifyContent="space-between">
+            <View gap="$2">
+              <Button
+                label={t('work.easier')}
+                off={drill.form === 'easier'}
+                onPress={() => player.form(-1)}
+                tight
+                small
+              />
+              <Button
+                label={t('work.harder')}
+                off={drill.form === 'harder'}
+                onPress={() => player.form(1)}
+                tight
+                small
+              />
+            </View>
+            <PlayerDial moment={moment} dose={drill.dose} size={wide ? 240 : 172} />
+            <View gap="$2">
+              <Button label={t('player.pain')} onPress={() => setHurts(true)} tight small />
+              {moment.set + 1 < drill.dose.sets ? (
+                <Button label={t('player.nextSet')} onPress={player.next} tight small />
+              ) : null}
+            </View>
           </View>
         </View>
         <View gap="$3" flex={1}>
+          <Loud label={t('work.feel')} text={row.feel} />
+          <Loud label={t('work.stopIf')} text={row.stopIf} accent />
+          {form ? <Loud label={t(`work.${form}`)} text={row[form]} /> : null}
+          {moment.overS > AWAY_S ? <Words bold>{t('player.away')}</Words> : null}
           <Words fontSize="$4" lineHeight="$4">
             {row.how}
           </Words>
-          <Words>
-            <Words bold>{t('work.feel')}: </Words>
-            {row.feel}
-          </Words>
-          <Words>
-            <Words bold>{t('work.stopIf')}: </Words>
-            {row.stopIf}
-          </Words>
-          <Words soft>
-            {t('work.easier')}: {row.easier} · {t('work.harder')}: {row.harder}
-          </Words>
-          <Choice
-            label={t('player.painAfter')}
-            options={Array.from({ length: 11 }, (_, value) => ({ value, label: String(value) }))}
-            value={pain ?? undefined}
-            onChange={setPain}
-          />
-          {rule === 'easier' ? (
-            <Words bold role="status">
-              {t('player.easier', { easier: row.easier })}
-            </Words>
-          ) : null}
-          <Button kind="quiet" label={t('back')} onPress={onClose} />
+          <Words soft>{breathWords(row.breath)}</Words>
+          <View flexDirection="row" flexWrap="wrap" gap="$2">
+            <Button
+              kind="quiet"
+              label={t(cues.sound ? 'player.soundOn' : 'player.soundOff')}
+              onPress={() => toggle('sound')}
+              tight
+              small
+            />
+            <Button
+              kind="quiet"
+              label={t(cues.buzz ? 'player.buzzOn' : 'player.buzzOff')}
+              onPress={() => toggle('buzz')}
+              tight
+              small
+            />
+          </View>
         </View>
       </View>
+      {hurts ? (
+        <PainPad easier={row.easier} onSaid={player.pain} onClose={() => setHurts(false)} />
+      ) : null}
     </StepFrame>
   );
 }
 
-/** What is left of the set, as an arc that is drawn back, with the seconds in it. */
-function TimeArc({ left, whole, size }: { left: number; whole: number; size: number }) {
-  const palette = usePalette();
-  const r = size / 2 - 12;
-  const c = size / 2;
-  const share = Math.min(0.9999, left / whole);
-  const angle = 2 * Math.PI * share;
-  const end = { x: c + r * Math.sin(angle), y: c - r * Math.cos(angle) };
+/** Over by more than this and nobody tapped: the coach is asked whether it was done. */
+const AWAY_S = 300;
+
+/** A line to be read from the floor. */
+function Loud({ label, text, accent }: { label: string; text: string; accent?: boolean }) {
   return (
-    <View
-      position="relative"
-      width={size}
-      height={size}
-      alignItems="center"
-      justifyContent="center"
-    >
-      <Svg width={size} height={size} style={{ position: 'absolute' }} aria-hidden>
-        <Path
-          d={`M${c} ${c - r}A${r} ${r} 0 1 1 ${c - 0.01} ${c - r}`}
-          stroke={palette.rule}
-          strokeWidth={4}
-          fill="none"
-        />
-        {left > 0 ? (
-          <Path
-            d={`M${c} ${c - r}A${r} ${r} 0 ${share > 0.5 ? 1 : 0} 1 ${end.x} ${end.y}`}
-            stroke={palette.accent}
-            strokeWidth={11}
-            fill="none"
-            strokeLinecap="round"
-          />
-        ) : null}
-      </Svg>
-      <Numeral fontSize={size > 220 ? '$8' : '$7'} lineHeight={size > 220 ? '$8' : '$7'}>
-        {Math.ceil(left)}
-      </Numeral>
-      <Title small aria-level={6} color="$soft">
-        s
-      </Title>
+    <View gap={0}>
+      <Words small soft>
+        {label}
+      </Words>
+      <Words bold accent={accent} fontSize="$5" lineHeight="$5">
+        {text}
+      </Words>
     </View>
   );
 }

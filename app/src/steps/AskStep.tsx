@@ -1,4 +1,4 @@
-import { REFER_QUESTIONS, type ReferId } from '@taxikine/core';
+import { REFER_QUESTIONS, type ReferId, type Step, type VisitFile } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
@@ -13,6 +13,12 @@ import { StepFrame } from './StepFrame';
 import type { StepProps } from './StepProps';
 
 const GROUPS = ['emergency', 'clinician'] as const;
+
+/** Back to where the question came up: into the work when it was under way. */
+function afterAsking({ first, drills }: VisitFile): Step {
+  if (drills.length > 0) return 'work';
+  return first ? 'look' : 'setup';
+}
 
 /** Stop and refer: asked before the first look and again whenever pain is reported. */
 export function AskStep({ open, onStep }: StepProps) {
@@ -49,7 +55,7 @@ export function AskStep({ open, onStep }: StepProps) {
     setSure(false);
     setYes(new Set());
     setAgain(false);
-    if (yes.size === 0) onStep(visit.first ? 'look' : 'setup');
+    if (yes.size === 0) onStep(afterAsking(visit));
   };
 
   if (gate.status === 'open' && lastAsk && !again)

@@ -17,6 +17,10 @@ import { VerdictMark } from '../thread/VerdictMark';
 import { Button } from '../ui/Button';
 import { Numeral, Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
+import { KeepList } from '../verdict/KeepList';
+import { LooksLaidOver } from '../verdict/LooksLaidOver';
+import { LooseHere } from '../verdict/LooseHere';
+import { StepGains } from '../verdict/StepGains';
 import { StepFrame } from './StepFrame';
 import type { StepProps } from './StepProps';
 
@@ -52,6 +56,7 @@ export function VerdictStep({ open, onStep, wide, width }: StepProps) {
         />
       }
     >
+      {verdicts.length > 0 || visit.again ? <LooksLaidOver visit={visit} width={width} /> : null}
       {verdicts.map((verdict) => (
         <VerdictLine key={verdict.key} verdict={verdict} />
       ))}
@@ -61,6 +66,9 @@ export function VerdictStep({ open, onStep, wide, width }: StepProps) {
           <Button label={t('verdict.toTrace')} onPress={() => onStep('trace')} />
         </View>
       ) : null}
+      <StepGains visit={visit} />
+      <KeepList visit={visit} />
+      {visit.again ? <LooseHere visit={visit} /> : null}
       {board ? (
         <View gap="$3" paddingTop="$3">
           <Title small aria-level={3}>

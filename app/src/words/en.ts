@@ -6,6 +6,8 @@ import { meet } from './enMeet';
 import { picture } from './enPicture';
 import { recording } from './enRecording';
 import { trace } from './enTrace';
+import { verdict } from './enVerdict';
+import { library, player, work } from './enWork';
 
 /** Every word on the screen that is not in the knowledge tables of core. */
 export const en = {
@@ -318,42 +320,9 @@ export const en = {
     },
   },
   trace,
-  work: {
-    title: 'The work',
-    lead: 'Few drills, aimed at the cause; the pattern last.',
-    minutes: '{{count}} min',
-    total: 'together about {{count}} minutes',
-    start: 'Start',
-    feel: 'Feel it',
-    stopIf: 'Stop if',
-    easier: 'Easier',
-    harder: 'Harder',
-    look: 'Look again',
-    leftOut: 'Left out: {{list}}',
-    choose: 'Take these drills',
-    changed: 'The trace has changed since: choose again',
-    status: { planned: 'to do', done: 'done', skipped: 'skipped', stopped: 'stopped' },
-    blocked: 'The work is held back',
-    next: 'After this comes',
-    training: 'training',
-    rest: 'rest',
-    minutesThere: 'Minutes there are',
-  },
-  player: {
-    set: 'Set {{set}} of {{sets}}',
-    pause: 'Pause',
-    resume: 'Go',
-    skip: 'Skip drill',
-    nextSet: 'Next set',
-    finish: 'Done',
-    painAfter: 'Pain during it, 0 to 10',
-    remaining: '{{seconds}} seconds left',
-    reps: '{{count}} slow repetitions',
-    breaths: '{{count}} breaths',
-    hold: 'hold',
-    stop: 'Stop this drill: 5 or more',
-    easier: 'Make it easier: {{easier}}',
-  },
+  work,
+  library,
+  player,
   again: {
     title: 'Look again',
     lead: 'Same pattern, same set-up. What is it now?',
@@ -365,22 +334,7 @@ export const en = {
     todo_one: '1 still to grade',
     todo_other: '{{count}} still to grade',
   },
-  verdict: {
-    title: 'Did it change?',
-    better: 'Better',
-    same: 'Same',
-    worse: 'Worse',
-    real: '{{p}} sure it is really better',
-    thread: 'The thread',
-    loose: 'loose end: nobody looked again',
-    close: 'Close the visit',
-    closed: 'Visit closed',
-    nothing: 'Nothing was looked at again yet.',
-    notMoved: 'Nothing moved by more than measuring error. The trace may be wrong: go back to it.',
-    toTrace: 'Back to the trace',
-    untraced: 'loose end: not traced',
-    undone: 'loose end: no drill done',
-  },
+  verdict,
   board: {
     title: 'Board',
     look: 'Look',

@@ -1,0 +1,182 @@
+import {
+  checksOfDrill,
+  doseWords,
+  isBegun,
+  oneCheck,
+  oneDrill,
+  planSession,
+  workDone,
+  type DrillRecord,
+  type Trace,
+  type VisitFile,
+} from '@taxikine/core';
+import { View } from '@tamagui/core';
+import { useMemo, useState } from 'react';
+import { CheckCard } from '../check/CheckCard';
+import { useWrite } from '../data/useFile';
+import { Player } from '../player/Player';
+import { StepFrame } from '../steps/StepFrame';
+import type { StepProps } from '../steps/StepProps';
+import { Button } from '../ui/Button';
+import { Title, Words } from '../ui/text';
+import { useText } from '../words/useText';
+import { limitsOf } from './useSession';
+
+export interface DoDrillsProps extends StepProps {
+  readonly found: Trace;
+}
+
+const isWaiting = ({ status }: DrillRecord): boolean => status === 'planned';
+
+/** Whether something else would be chosen now, and nothing was begun yet. */
+function useStale(visit: VisitFile, found: Trace): boolean {
+  const now = useMemo(
+    () => planSession(found, limitsOf(visit), visit.visit.wish).drills,
+    [found, visit],
+  );
+  const untouched = visit.drills.every((one) => isWaiting(one) && !isBegun(one.clock));
+  const keys = (list: readonly { drill: string; side: string | null }[]) =>
+    list.map(({ drill, side }) => `${drill}@${side}`).join();
+  const chosen = now.map(({ drill, side }) => ({ drill: drill.id, side }));
+  return untouched && keys(visit.drills) !== keys(chosen);
+}
+
+/** The session under way: one drill after the other in the player, and the list between them. */
+export function DoDrills({ open, onStep, wide, width, found }: DoDrillsProps) {
+  const t = useText();
+  const write = useWrite();
+  const { visit } = open;
+  const { drills } = visit;
+  const stale = useStale(visit, found);
+  const chooseAgain = () => drills.forEach((one) => write('drills', { ...one, removed: true }));
+  const running = drills.find((one) => isWaiting(one) && isBegun(one.clock));
+  const [playing, setPlaying] = useState<string | null>(running?.id ?? null);
+  const current = drills.find((one) => one.id === playing && isWaiting(one));
+  if (current)
+    return (
+      <Player
+        key={current.id}
+        client={visit.client}
+        drill={current}
+        session={drills}
+        onClose={() => setPlaying(null)}
+        wide={wide}
+        width={width}
+      />
+    );
+  const next = drills.find(isWaiting);
+  const untouched = drills.every((one) => isWaiting(one) && !isBegun(one.clock));
+  return (
+    <StepFrame
+      title={t('work.title')}
+      lead={t('work.lead')}
+      foot={
+        next ? (
+          <Button
+            kind="main"
+            flex={1}
+            label={t('work.start')}
+            note={oneDrill(next.drill).name}
+            onPress={() => setPlaying(next.id)}
+          />
+        ) : (
+          <Button kind="main" flex={1} label={t('work.look')} onPress={() => onStep('again')} />
+        )
+      }
+    >
+      {stale ? <Button label={t('work.changed')} onPress={chooseAgain} /> : null}
+      {drills.map((one) => (
+        <DrillLine
+          key={one.id}
+          drill={one}
+          visit={visit}
+          width={width}
+          onPress={() => setPlaying(one.id)}
+        />
+      ))}
+      {untouched && !stale ? (
+        <Button kind="quiet" label={t('work.rechoose')} onPress={chooseAgain} />
+      ) : null}
+      {next ? <Button label={t('work.look')} onPress={() => onStep('again')} /> : null}
+    </StepFrame>
+  );
+}
+
+interface DrillLineProps {
+  readonly drill: DrillRecord;
+  readonly visit: VisitFile;
+  readonly width: number;
+  readonly onPress: () => void;
+}
+
+function DrillLine({ drill, visit, width, onPress }: DrillLineProps) {
+  const t = useText();
+  const row = oneDrill(drill.drill);
+  const { sets, seconds } = workDone(drill.log);
+  const time = `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+  const did = sets > 0 ? ` · ${t('work.did', { sets, time })}` : '';
+  const pain = drill.pain ? ` · ${t('work.painWas', { score: drill.pain })}` : '';
+  return (
+    <View gap="$1" borderTopWidth={1} borderColor="$rule" paddingTop="$3">
+      <View flexDirection="row" justifyContent="space-between" alignItems="center" gap="$3">
+        <View flex={1}>
+          <Title small aria-level={3}>
+            {row.name}
+            {drill.side ? `, ${t(drill.side)}` : ''}
+          </Title>
+          <Words small soft>
+            {doseWords(drill.dose)} · {t(`work.status.${drill.status}`)}
+            {did}
+            {pain}
+          </Words>
+        </View>
+        {isWaiting(drill) ? (
+          <Button
+            label={t('work.start')}
+            says={`${t('work.start')}: ${row.name}`}
+            tight
+            onPress={onPress}
+          />
+        ) : null}
+      </View>
+      {isWaiting(drill) ? <Words small>{row.how}</Words> : null}
+      {drill.status === 'done' ? <TakeAgain drill={drill} visit={visit} width={width} /> : null}
+    </View>
+  );
+}
+
+/** The range that this drill is for, taken again right after it: which drill moved it is then known. */
+function TakeAgain({ drill, visit, width }: Omit<DrillLineProps, 'onPress'>) {
+  const t = useText();
+  const worth = checksOfDrill(visit, drill);
+  const taken = visit.checks.filter(({ afterDrill }) => afterDrill === drill.id);
+  const [open, setOpen] = useState<string | null>(null);
+  return worth.map(({ check, side }) => {
+    const row = oneCheck(check);
+    const key = `${check}@${side ?? ''}`;
+    const name = side ? `${row.name}, ${t(side)}` : row.name;
+    const done = taken.some((one) => one.check === check && one.side === side);
+    return open === key || done ? (
+      <CheckCard
+        key={key}
+        row={row}
+        visit={visit}
+        role="between"
+        afterDrill={drill.id}
+        width={width - 40}
+        sides={[side]}
+        bare
+      />
+    ) : (
+      <View key={key} flexDirection="row">
+        <Button
+          kind="quiet"
+          tight
+          small
+          label={t('work.measure', { check: name })}
+          onPress={() => setOpen(key)}
+        />
+      </View>
+    );
+  });
+}

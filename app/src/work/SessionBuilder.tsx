@@ -1,0 +1,221 @@
+import {
+  drillKey,
+  isWished,
+  KIT,
+  NO_WISH,
+  NOTHING_DONE,
+  oneDrill,
+  traceSnapshot,
+  type DrillRecord,
+  type PlannedDrill,
+  type Trace,
+  type VisitFile,
+} from '@taxikine/core';
+import { View } from '@tamagui/core';
+import { useState } from 'react';
+import { useUpdate, useWrite } from '../data/useFile';
+import { StepFrame } from '../steps/StepFrame';
+import type { StepProps } from '../steps/StepProps';
+import { Button } from '../ui/Button';
+import { Choice } from '../ui/Choice';
+import { Stepper } from '../ui/Stepper';
+import { Title, Words } from '../ui/text';
+import { useText } from '../words/useText';
+import { DrillSheet } from './DrillSheet';
+import { LibrarySheet } from './LibrarySheet';
+import { SessionList } from './SessionList';
+import { useSession, type SessionOf } from './useSession';
+
+const drillRecord = (one: PlannedDrill, visit: VisitFile, place: number): DrillRecord => ({
+  ...NOTHING_DONE,
+  id: crypto.randomUUID(),
+  clientId: visit.client.id,
+  visitId: visit.visit.id,
+  drill: one.drill.id as DrillRecord['drill'],
+  side: one.side,
+  targets: [...one.targets],
+  place,
+  dose: one.dose,
+});
+
+export interface SessionBuilderProps extends StepProps {
+  readonly found: Trace;
+}
+
+/** The session as it is suggested, and as the coach wants it. */
+export function SessionBuilder({ open, found, wide }: SessionBuilderProps) {
+  const t = useText();
+  const write = useWrite();
+  const update = useUpdate();
+  const { visit } = open;
+  const session = useSession(visit, found);
+  const { plan } = session;
+  const [opened, setOpened] = useState<string | null>(null);
+  const [library, setLibrary] = useState(false);
+  const total = plan.drills.reduce((sum, one) => sum + one.minutes, 0);
+  const shown = plan.drills.find(({ key }) => key === opened);
+  const take = () => {
+    update('visits', visit.visit, (latest) => ({
+      ...latest,
+      traced: traceSnapshot(found, new Date().toISOString()),
+    }));
+    plan.drills.forEach((one, place) => write('drills', drillRecord(one, visit, place)));
+  };
+  return (
+    <StepFrame
+      roomy
+      title={t('work.title')}
+      lead={t('work.lead')}
+      foot={
+        <>
+          <Button label={t('work.add')} onPress={() => setLibrary(true)} tight />
+          <Button
+            kind="main"
+            flex={1}
+            label={t('work.choose')}
+            note={t('work.total', { count: Math.ceil(total) })}
+            off={plan.drills.length === 0}
+            onPress={() => plan.drills.length > 0 && take()}
+          />
+        </>
+      }
+    >
+      <View flexDirection={wide ? 'row' : 'column'} gap={wide ? '$6' : '$4'}>
+        <View flex={wide ? 3 : undefined} minWidth={0}>
+          <SessionList session={session} client={visit.client} onOpen={setOpened} />
+        </View>
+        <View flex={wide ? 2 : undefined} gap="$4">
+          <Troubles session={session} />
+          <Room visit={visit} session={session} />
+          <Wishes session={session} />
+          <LeftOut session={session} />
+        </View>
+      </View>
+      {shown ? (
+        <DrillSheet
+          one={shown}
+          session={session}
+          visit={visit}
+          found={found}
+          onClose={() => setOpened(null)}
+        />
+      ) : null}
+      {library ? (
+        <LibrarySheet
+          session={session}
+          visit={visit}
+          found={found}
+          onClose={() => setLibrary(false)}
+        />
+      ) : null}
+    </StepFrame>
+  );
+}
+
+/** Rules that what the coach wants does not keep, and what no caution lets in. */
+function Troubles({ session: { plan } }: { session: SessionOf }) {
+  const t = useText();
+  if (plan.broken.length + plan.refused.length === 0) return null;
+  return (
+    <View gap="$2" borderLeftWidth={6} borderColor="$accent" paddingLeft="$3" role="status">
+      {plan.broken.length > 0 ? <Words bold>{t('work.broken')}</Words> : null}
+      {plan.broken.map(({ rule, key, says }) => (
+        <Words key={`${rule}${key}`}>{says}</Words>
+      ))}
+      {plan.refused.length > 0 ? <Words bold>{t('work.refused')}</Words> : null}
+      {plan.refused.map(({ drill, reason }) => (
+        <Words key={drill}>{t('work.says', { drill: oneDrill(drill).name, why: reason })}</Words>
+      ))}
+    </View>
+  );
+}
+
+/** How long there is, what comes after, and what is in the room. */
+function Room({ visit, session: { change } }: { visit: VisitFile; session: SessionOf }) {
+  const t = useText();
+  const { minutes, next, kit } = visit.visit;
+  const toggled = (id: (typeof kit)[number]) =>
+    kit.includes(id) ? kit.filter((one) => one !== id) : [...kit, id];
+  return (
+    <View gap="$3">
+      <View flexDirection="row" flexWrap="wrap" gap="$4">
+        <Stepper
+          label={t('work.minutesThere')}
+          value={minutes}
+          from={12}
+          unit="min"
+          least={0}
+          most={60}
+          onChange={(value) => change(() => ({ minutes: value }))}
+        />
+        <Choice
+          label={t('work.next')}
+          options={(['training', 'rest'] as const).map((value) => ({
+            value,
+            label: t(`work.${value}`),
+          }))}
+          value={next}
+          onChange={(value) => change(() => ({ next: value }))}
+        />
+      </View>
+      <View gap="$1" role="group" aria-label={t('work.kit')}>
+        <Words small soft>
+          {t('work.kit')}
+        </Words>
+        <View flexDirection="row" flexWrap="wrap" gap="$2">
+          {KIT.map(({ id, name }) => (
+            <Button
+              key={id}
+              tight
+              small
+              label={name}
+              chosen={kit.includes(id)}
+              onPress={() => change(() => ({ kit: toggled(id) }))}
+            />
+          ))}
+        </View>
+      </View>
+    </View>
+  );
+}
+
+/** What was taken out, and the way back. */
+function Wishes({ session: { wish, wishes } }: { session: SessionOf }) {
+  const t = useText();
+  if (!isWished(wish)) return null;
+  const names = wish.dropped.map(({ drill }) => oneDrill(drill).name);
+  return (
+    <View gap="$2">
+      {names.length > 0 ? (
+        <View gap="$1">
+          <Words small>{t('work.dropped', { list: [...new Set(names)].join(', ') })}</Words>
+          <Button
+            kind="quiet"
+            tight
+            small
+            label={t('work.putBack')}
+            onPress={() => wishes((latest) => ({ ...latest, dropped: [] }))}
+          />
+        </View>
+      ) : null}
+      <Button tight small label={t('work.asSuggested')} onPress={() => wishes(() => NO_WISH)} />
+    </View>
+  );
+}
+
+function LeftOut({ session: { plan } }: { session: SessionOf }) {
+  const t = useText();
+  if (plan.leftOut.length === 0) return null;
+  return (
+    <View gap="$1">
+      <Title small aria-level={3}>
+        {t('work.leftOut')}
+      </Title>
+      {plan.leftOut.map((one) => (
+        <Words key={drillKey({ drill: one.drill, side: null })} small soft>
+          {t('work.says', { drill: oneDrill(one.drill).name, why: one.reason })}
+        </Words>
+      ))}
+    </View>
+  );
+}
