@@ -86,8 +86,8 @@ export default tseslint.config(
     ['core/src/contract/**'],
     [
       {
-        regex: '^(?!\\.{1,2}/|joi$|papaparse$)',
-        message: 'the contract imports core, Joi and the reader of tables',
+        regex: '^(?!\\.{1,2}/|joi$|papaparse$|fhir/r4$)',
+        message: 'the contract imports core, Joi, the reader of tables and the types of FHIR',
       },
     ],
   ),

@@ -162,6 +162,7 @@ export {
   movedTo,
   swapDrill,
 } from './planning/wish';
+export { GAUGE_CHECK, gaugeOf, withWarmUp, type GaugeReading } from './planning/gauge';
 export { swapsFor, type Swap } from './planning/swapsFor';
 export { searchDrills, type DrillQuery } from './knowledge/searchDrills';
 export { drillKey, needsPartner, type PlannedCause } from './planning/candidates';
@@ -180,6 +181,11 @@ export {
   workDone,
   type PlayerMoment,
 } from './player/timeline';
+
+// Reports and open formats
+export { sessionReport, type ReportLine, type SessionReport } from './report/sessionReport';
+export { fhirBundle } from './contract/fhirBundle';
+export { MEASURE_COLUMNS, measuresCsv } from './contract/measuresCsv';
 
 // Look again
 export { smallestRealChange } from './change/smallestRealChange';

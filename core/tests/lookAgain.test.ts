@@ -135,6 +135,18 @@ describe('which drill moved it', () => {
     ]);
   });
 
+  it('and says so when no drill was done between the last measure and the second look', () => {
+    const alone = partOf({
+      drills: [PUMP],
+      checks: [
+        ankle('first', 26, 2),
+        ankle('between', 33, 11, { afterDrill: PUMP.id }),
+        ankle('again', 33.5, 41),
+      ],
+    });
+    expect(sessionSteps(alone)[0].gains.map(({ step }) => step)).toEqual([PUMP.id, '']);
+  });
+
   it('keeps the one and changes the other', () => {
     expect(keepAdvice(part).map(({ drill: id, says }) => [id, says])).toEqual([
       [PUMP.id, 'keep'],

@@ -59,6 +59,16 @@ describe('what makes room has an active drill beside it', () => {
     expect(plan(STIFF).drills[1].why).toContain('uses the room that knee over outer toes makes');
   });
 
+  it.each(APPROACHES.map(({ id }) => id))('and comes before it, also to %s', (approach) => {
+    const session = plan([...STIFF, cause('hip-bend', 'left', 0.8)], { approach, minutes: 30 });
+    const at = (key: string) => keys(session).indexOf(key);
+    if (at('knee-over-outer-toes@right') >= 0)
+      expect(at('knee-over-outer-toes@right')).toBeLessThan(
+        Math.max(at('point-and-pull@right'), at('toes-up-back-to-wall@right')),
+      );
+    expect(session.broken).toEqual([]);
+  });
+
   it('or is not done at all when there is no time for both', () => {
     const [first] = plan(STIFF, { minutes: 4 }).drills;
     expect(['active', 'pattern']).toContain(first.drill.family);

@@ -1,5 +1,6 @@
 import {
   caseFileOf,
+  keepAdvice,
   maybeVisitFile,
   NOTHING_MEASURED,
   NOTHING_TOLD,
@@ -184,6 +185,12 @@ function keepTrace(file: ClientFile, visitId: string, on: string): void {
   visit.traced = traceSnapshot(trace(caseFileOf(maybeVisitFile(file, visitId)!)), on);
 }
 
+/** What the coach made of each drill in a finished visit: what the second look says of it. */
+function decide(file: ClientFile, visitId: string): void {
+  for (const { drill: id, says } of keepAdvice(maybeVisitFile(file, visitId)!))
+    file.drills.find((one) => one.id === id)!.keep = says;
+}
+
 function addVisit(file: ClientFile, key: string, place: number, visit: DemoVisit, now: Date): void {
   const { pattern = 'squat' } = visit;
   const visitId = demoId(`${key}/visit/${place}`);
@@ -244,6 +251,7 @@ function addVisit(file: ClientFile, key: string, place: number, visit: DemoVisit
   file.looks.push(lookRecord(frame, 'again', 36, visit.again));
   for (const check of visit.again.checks ?? [])
     file.checks.push(checkRecord(frame, 'again', check, 35));
+  if (finished) decide(file, visitId);
 }
 
 /** A client's whole file with its visits placed in time before `now`. */

@@ -48,8 +48,6 @@ test.describe('phone', () => {
     await openVisit(page, world, 'Maren', 0);
     await step(page, 'Look');
     await take(page, 'phone-look');
-    await step(page, 'Probe');
-    await take(page, 'phone-probe');
     await step(page, 'Check');
     await page
       .getByRole('button', { name: /^Ankle bend, knee bent/ })
@@ -58,8 +56,11 @@ test.describe('phone', () => {
     await take(page, 'phone-check');
     await step(page, 'Verdict');
     await take(page, 'phone-verdict');
-    await openVisit(page, world, 'Ysolde', 0);
+    await openVisit(page, world, 'Linnea', 0);
     await step(page, 'Work');
+    await button(page, 'Change the session').click();
+    await button(page, /^Take these drills/).waitFor();
+    await take(page, 'phone-session');
     await button(page, /^Take these drills/).click();
     await button(page, /^Start:/)
       .first()

@@ -9,6 +9,28 @@ async function isSound(page: Page, where: string) {
   expect(bad.map(({ id, nodes }) => `${where}: ${id}: ${nodes[0].html.slice(0, 300)}`)).toEqual([]);
 }
 
+/** The session, each of its sheets, and the player with its pad. */
+async function theWork(page: Page, url: string, client: string) {
+  const named = (name: string | RegExp) => page.getByRole('button', { name }).first();
+  await page.goto(`${url}/clients/${client}`);
+  await named(/^Go on at/).click();
+  await page.getByRole('heading', { name: 'The work' }).waitFor();
+  await named('Change the session').click();
+  await named(/^Take these drills/).waitFor();
+  await isSound(page, 'session');
+  await named(/: open$/).click();
+  await isSound(page, 'a drill of the session');
+  await named('Close').click();
+  await named('Add a drill').click();
+  await isSound(page, 'library');
+  await named('Close').click();
+  await named(/^Take these drills/).click();
+  await named(/^Start/).click();
+  await isSound(page, 'player');
+  await named('Pain').click();
+  await isSound(page, 'pain');
+}
+
 const STEPS = ['Ask', 'Set-up', 'Look', 'Probe', 'Check', 'Trace', 'Work', 'Again', 'Verdict'];
 
 for (const colorScheme of ['light', 'dark'] as const)
@@ -32,6 +54,7 @@ for (const colorScheme of ['light', 'dark'] as const)
           `/clients/${client}`,
           `/clients/${client}/fit`,
           `/clients/${client}/visits/${file.visits[0].id}/board`,
+          `/clients/${client}/visits/${file.visits[0].id}/report`,
           `/clients/${client}/visits/${file.visits[0].id}/recording`,
           `/clients/${client}/visits/${file.visits[0].id}/picture`,
         ]) {
@@ -52,5 +75,6 @@ for (const colorScheme of ['light', 'dark'] as const)
           await page.getByRole('main').waitFor();
           await isSound(page, step);
         }
+        await theWork(page, world.url, await clientNamed(page, world, 'Linnea'));
       });
     });

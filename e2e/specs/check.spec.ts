@@ -113,5 +113,5 @@ test('pain in a check stops the work until the questions are asked again', async
   await expect(page.getByText(/asked again before any work/)).toBeVisible();
   await button(page, 'Trace').last().click();
   await button(page, 'To the work').click();
-  await expect(page.getByText('The work is held back')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Pain was reported' })).toBeVisible();
 });

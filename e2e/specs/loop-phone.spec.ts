@@ -82,8 +82,6 @@ test('the whole loop on a phone, with taps only', async ({ page, world }) => {
   await tap('Go');
   await expect(page.getByRole('timer')).toHaveAccessibleName(/4[0-7] seconds left/);
   await tap('Pause');
-  await tap('Pain during it, 0 to 10: 0');
-  await page.evaluate(() => 0);
   await allSent(page);
 
   // The set is finished by the clock: put it back in time on the server, as if it had run.
@@ -150,7 +148,10 @@ async function finishSets(page: import('@playwright/test').Page, url: string, cl
     data: {
       writeId: crypto.randomUUID(),
       version,
-      record: { ...record, clock: { set: 1, runningSince: null, workedS: 48 } },
+      record: {
+        ...record,
+        clock: { set: record.dose.sets - 1, runningSince: null, workedS: 999 },
+      },
     },
   });
   expect(answer.ok()).toBe(true);

@@ -1,5 +1,5 @@
-import { USUAL_SETUP } from '@taxikine/core';
-import { makeWorld, newClient, signIn, write, type World } from './world';
+import { KIT, NO_WISH, oneDrill, USUAL_SETUP } from '@taxikine/core';
+import { makeWorld, newClient, newDrill, newVisit, signIn, write, type World } from './world';
 
 let world: World;
 beforeAll(async () => {
@@ -57,6 +57,23 @@ it('the set-up a client had becomes the squat’s, in every practice, and comes 
   expect(await column('setup')).toEqual([setup, setup, null, null]);
   await world.owner.runMigrations();
   expect(await column('setups')).toEqual([{ squat: setup }, { squat: setup }, {}, {}]);
+});
+
+it('a drill of before doses were kept was done as the library doses it', async () => {
+  const coach = await signIn(world, 'saltreach');
+  const client = newClient({ name: 'Bo' });
+  const visit = newVisit(client.id);
+  const drill = newDrill(visit, { drill: 'knee-over-outer-toes', side: 'left', form: 'easier' });
+  await coach.put(`/api/v1/clients/${client.id}`).send(write(client)).expect(201);
+  await coach.put(`/api/v1/visits/${visit.id}`).send(write(visit)).expect(201);
+  await coach.put(`/api/v1/drills/${drill.id}`).send(write(drill)).expect(201);
+  await backTo('SessionsInFull');
+  await world.owner.runMigrations();
+  const { body } = await coach.get(`/api/v1/clients/${client.id}/file`).expect(200);
+  expect(body.drills).toMatchObject([
+    { dose: oneDrill('knee-over-outer-toes').dose, form: 'usual', log: [], keep: null },
+  ]);
+  expect(body.visits[0]).toMatchObject({ wish: NO_WISH, kit: KIT.map(({ id }) => id) });
 });
 
 it('the policies still hold for the owner after a migration', async () => {

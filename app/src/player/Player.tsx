@@ -82,7 +82,7 @@ export function Player({ client, drill, session, onClose, wide, width }: PlayerP
                 small
               />
             </View>
-            <PlayerDial moment={moment} dose={drill.dose} size={wide ? 240 : 172} />
+            <PlayerDial moment={moment} dose={drill.dose} size={wide ? 240 : 156} />
             <View gap="$2">
               <Button label={t('player.pain')} onPress={() => setHurts(true)} tight small />
               {moment.set + 1 < drill.dose.sets ? (

@@ -9,7 +9,6 @@ export function useMoment(clock: SetClock, dose: Dose): PlayerMoment {
   const running = clock.runningSince !== null;
   const [now, setNow] = useState(() => Date.now());
   useEffect(() => {
-    setNow(Date.now());
     if (!running) return;
     const tell = () => setNow(Date.now());
     const timer = setInterval(tell, EVERY_MS);

@@ -215,11 +215,22 @@ function LastThread({ file }: { file: ClientFile }) {
         <Title small aria-level={2}>
           {t('client.thread')} · {when(shown.visit.openedOn)}
         </Title>
-        <Button
-          kind="quiet"
-          label={t('client.openBoard')}
-          onPress={() => router.push(`/clients/${file.client.id}/visits/${shown.visit.id}/board`)}
-        />
+        <View flexDirection="row" gap="$2">
+          <Button
+            kind="quiet"
+            tight
+            label={t('report.open')}
+            onPress={() =>
+              router.push(`/clients/${file.client.id}/visits/${shown.visit.id}/report`)
+            }
+          />
+          <Button
+            kind="quiet"
+            tight
+            label={t('client.openBoard')}
+            onPress={() => router.push(`/clients/${file.client.id}/visits/${shown.visit.id}/board`)}
+          />
+        </View>
       </View>
       {wide ? (
         <Board board={shown.board} width={width - 72} {...shown.marks} />

@@ -66,6 +66,13 @@ export function VerdictStep({ open, onStep, wide, width }: StepProps) {
           <Button label={t('verdict.toTrace')} onPress={() => onStep('trace')} />
         </View>
       ) : null}
+      <View flexDirection="row">
+        <Button
+          tight
+          label={t('report.open')}
+          onPress={() => router.push(`/clients/${visit.client.id}/visits/${visit.visit.id}/report`)}
+        />
+      </View>
       <StepGains visit={visit} />
       <KeepList visit={visit} />
       {visit.again ? <LooseHere visit={visit} /> : null}

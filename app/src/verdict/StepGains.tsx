@@ -47,7 +47,7 @@ export function StepGains({ visit }: { visit: VisitFile }) {
               <View key={`${step}${i}`} flexDirection="row" gap="$2" alignItems="center">
                 <VerdictMark word={word} size={22} />
                 <Words small flex={1}>
-                  {t('verdict.step', {
+                  {t(step ? 'verdict.step' : 'verdict.stepNone', {
                     drill: nameOf(step).toLowerCase(),
                     change: signed(change, unit),
                     low: signed(low, unit),

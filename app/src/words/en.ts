@@ -6,8 +6,9 @@ import { meet } from './enMeet';
 import { picture } from './enPicture';
 import { recording } from './enRecording';
 import { trace } from './enTrace';
+import { report } from './enReport';
 import { verdict } from './enVerdict';
-import { library, player, work } from './enWork';
+import { gauge, library, player, work } from './enWork';
 
 /** Every word on the screen that is not in the knowledge tables of core. */
 export const en = {
@@ -322,6 +323,7 @@ export const en = {
   trace,
   work,
   library,
+  gauge,
   player,
   again: {
     title: 'Look again',
@@ -335,6 +337,7 @@ export const en = {
     todo_other: '{{count}} still to grade',
   },
   verdict,
+  report,
   board: {
     title: 'Board',
     look: 'Look',

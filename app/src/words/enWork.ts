@@ -110,3 +110,18 @@ export const player = {
   away: 'The time ran out a while ago. If it was not done, skip it.',
   progress: 'Drill {{at}} of {{of}} · about {{minutes}} min left',
 };
+
+/** Words of the gauge before training. */
+export const gauge = {
+  open: 'Read the gauge first',
+  title: 'The gauge',
+  lead: 'Floor sit, hands propped behind: how far each knee goes before the pelvis has to turn.',
+  unread: '{{side}}: not read yet',
+  learning_one: '{{side}}: {{today}}. One more reading and we know what is normal here.',
+  learning_other: '{{side}}: {{today}}. {{count}} more readings and we know what is normal here.',
+  read_one:
+    '{{side}}: {{today}} against a normal of {{normal}} (ordinary within {{ordinary}}): 1 minute of warm-up',
+  read_other:
+    '{{side}}: {{today}} against a normal of {{normal}} (ordinary within {{ordinary}}): {{count}} minutes of warm-up',
+  put: 'Put the warm-up into the session',
+};

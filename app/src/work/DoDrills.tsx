@@ -20,7 +20,7 @@ import type { StepProps } from '../steps/StepProps';
 import { Button } from '../ui/Button';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
-import { limitsOf } from './useSession';
+import { limitsOf } from './useSessionPlan';
 
 export interface DoDrillsProps extends StepProps {
   readonly found: Trace;
@@ -168,15 +168,16 @@ function TakeAgain({ drill, visit, width }: Omit<DrillLineProps, 'onPress'>) {
         bare
       />
     ) : (
-      <View key={key} flexDirection="row">
-        <Button
-          kind="quiet"
-          tight
-          small
-          label={t('work.measure', { check: name })}
-          onPress={() => setOpen(key)}
-        />
-      </View>
+      <Button
+        key={key}
+        kind="quiet"
+        tight
+        small
+        stretch
+        left
+        label={t('work.measure', { check: name })}
+        onPress={() => setOpen(key)}
+      />
     );
   });
 }

@@ -20,7 +20,7 @@ import { Sheet } from '../ui/Sheet';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
 import { DoseSteppers } from './DoseSteppers';
-import type { SessionOf } from './useSession';
+import type { SessionOf } from './useSessionPlan';
 
 export interface DrillSheetProps {
   readonly one: PlannedDrill;

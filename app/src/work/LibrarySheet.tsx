@@ -23,7 +23,7 @@ import { Field } from '../ui/Field';
 import { Sheet } from '../ui/Sheet';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
-import type { SessionOf } from './useSession';
+import type { SessionOf } from './useSessionPlan';
 
 export interface LibrarySheetProps {
   readonly session: SessionOf;

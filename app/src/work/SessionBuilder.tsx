@@ -22,9 +22,10 @@ import { Stepper } from '../ui/Stepper';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
 import { DrillSheet } from './DrillSheet';
+import { GaugePanel } from './GaugePanel';
 import { LibrarySheet } from './LibrarySheet';
 import { SessionList } from './SessionList';
-import { useSession, type SessionOf } from './useSession';
+import { useSessionPlan, type SessionOf } from './useSessionPlan';
 
 const drillRecord = (one: PlannedDrill, visit: VisitFile, place: number): DrillRecord => ({
   ...NOTHING_DONE,
@@ -43,12 +44,12 @@ export interface SessionBuilderProps extends StepProps {
 }
 
 /** The session as it is suggested, and as the coach wants it. */
-export function SessionBuilder({ open, found, wide }: SessionBuilderProps) {
+export function SessionBuilder({ open, found, wide, width }: SessionBuilderProps) {
   const t = useText();
   const write = useWrite();
   const update = useUpdate();
   const { visit } = open;
-  const session = useSession(visit, found);
+  const session = useSessionPlan(visit, found);
   const { plan } = session;
   const [opened, setOpened] = useState<string | null>(null);
   const [library, setLibrary] = useState(false);
@@ -81,12 +82,13 @@ export function SessionBuilder({ open, found, wide }: SessionBuilderProps) {
       }
     >
       <View flexDirection={wide ? 'row' : 'column'} gap={wide ? '$6' : '$4'}>
-        <View flex={wide ? 3 : undefined} minWidth={0}>
+        <View flex={wide ? 3 : undefined} minWidth={0} gap="$3">
+          <Troubles session={session} />
           <SessionList session={session} client={visit.client} onOpen={setOpened} />
         </View>
         <View flex={wide ? 2 : undefined} gap="$4">
-          <Troubles session={session} />
           <Room visit={visit} session={session} />
+          <GaugePanel open={open} session={session} width={wide ? 420 : width - 90} />
           <Wishes session={session} />
           <LeftOut session={session} />
         </View>

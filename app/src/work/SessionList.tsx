@@ -14,7 +14,7 @@ import {
 } from '@dnd-kit/sortable';
 import type { ClientRecord } from '@taxikine/core';
 import { SessionRow } from './SessionRow';
-import type { SessionOf } from './useSession';
+import type { SessionOf } from './useSessionPlan';
 
 export interface SessionListProps {
   readonly session: SessionOf;

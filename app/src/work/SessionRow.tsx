@@ -58,7 +58,7 @@ export function SessionRow({ one, client, wrong, onOpen }: SessionRowProps) {
           aria-label={t('work.grip', { drill: name })}
           style={{
             ...BARE_BUTTON,
-            width: 40,
+            width: 30,
             height: 64,
             cursor: 'grab',
             touchAction: 'none',
@@ -80,7 +80,7 @@ export function SessionRow({ one, client, wrong, onOpen }: SessionRowProps) {
               side={side}
               view="quarter"
               moving={false}
-              width={84}
+              width={76}
               height={72}
             />
             <View flex={1} minWidth={0} gap="$1">

@@ -268,7 +268,6 @@ export const DRILLS_OF_PATTERN = [
     targets: [
       { cause: 'balance-deep', effect: 'medium' },
       { cause: 'calf-deep', effect: 'small' },
-      { cause: 'hip-bend', effect: 'small' },
       { cause: 'knee-bend', effect: 'small' },
     ],
     oneSided: false,

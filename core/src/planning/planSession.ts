@@ -120,6 +120,16 @@ function chosenFrom(
   return [...held, ...(found?.chosen ?? ends.slice(0, 1))];
 }
 
+/** What makes room goes right before what uses it, whichever kind a school does first. */
+function roomFirst(ordered: readonly Candidate[]): readonly Candidate[] {
+  return ordered.filter(needsPartner).reduce((list, maker) => {
+    const rest = list.filter((one) => one !== maker);
+    const user = rest.findIndex((one) => isPartner(maker, one));
+    if (user < 0 || list.indexOf(maker) <= user) return list;
+    return [...rest.slice(0, user), maker, ...rest.slice(user)];
+  }, ordered);
+}
+
 /** In the order of the approach, the pattern last; what the coach ordered, in the coach's order. */
 function orderedBy(
   set: readonly Candidate[],
@@ -128,7 +138,9 @@ function orderedBy(
 ): readonly Candidate[] {
   const families = familyOrder(approach);
   const place = ({ drill }: Candidate) => families.indexOf(drill.family);
-  const usual = [...set].sort((a, b) => place(a) - place(b) || a.key.localeCompare(b.key));
+  const usual = roomFirst(
+    [...set].sort((a, b) => place(a) - place(b) || a.key.localeCompare(b.key)),
+  );
   const named = order.flatMap((key) => usual.find((one) => one.key === key) ?? []);
   const queue = [...named];
   return usual.map((one) => (named.includes(one) ? queue.shift()! : one));
@@ -136,7 +148,10 @@ function orderedBy(
 
 function whyOf(one: Candidate, session: readonly Candidate[]): string {
   const [main] = one.aimed;
-  if (!main) return 'Every session ends with the pattern itself';
+  if (!main)
+    return one.drill.family === 'pattern'
+      ? 'Every session ends with the pattern itself'
+      : 'The coach holds on to it';
   const roomOf = session.find((other) => needsPartner(other) && isPartner(other, one));
   const uses = roomOf ? `; uses the room that ${roomOf.drill.name.toLowerCase()} makes` : '';
   return `For: ${main.sentence.toLowerCase()} (${probabilityWords(main.p)})${uses}`;

@@ -1,6 +1,5 @@
 import { oneCause } from '../knowledge/causes';
 import { oneDrill } from '../knowledge/drills';
-import type { MaybeSide } from '../sides/side';
 import type { Lesson } from '../trace/caseFile';
 import { causeOfKey, verdictsOn } from './findingsOf';
 import type { ClientFile, Instant, Versioned, VisitRecord } from './records';

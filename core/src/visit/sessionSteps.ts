@@ -11,7 +11,7 @@ import type { VisitPart } from './visitPart';
 export interface SessionSteps {
   readonly check: CheckId;
   readonly side: MaybeSide;
-  /** In the order they were taken; `step` is the id of the drill record done before it. */
+  /** In the order they were taken; `step` is the id of the drill done before it, empty when none was. */
   readonly gains: readonly StepGain[];
 }
 
@@ -26,6 +26,17 @@ const lastDone = ({ drills }: Part): string | null =>
     .sort((a, b) => a.doneOn!.localeCompare(b.doneOn!))
     .at(-1)?.id ?? null;
 
+/** The drill that was done between a measure and the one before it; null when none was. */
+function drillBefore(
+  record: CheckRecord,
+  ordered: readonly CheckRecord[],
+  part: Part,
+): string | null {
+  if (record.role !== 'again') return record.afterDrill;
+  const last = lastDone(part);
+  return ordered.some(({ afterDrill }) => afterDrill === last) ? null : last;
+}
+
 function stepsOf(records: readonly CheckRecord[], part: Part): SessionSteps | null {
   const [{ check, side }] = records;
   const row = oneCheck(check);
@@ -37,8 +48,7 @@ function stepsOf(records: readonly CheckRecord[], part: Part): SessionSteps | nu
     const value = valueOf(record);
     if (value === null) return [];
     const { sem } = ownNorm(row, part.client.norms, part.repeats, timesOf(record));
-    const after = record.role === 'again' ? lastDone(part) : record.afterDrill;
-    return [{ value, sem, after }];
+    return [{ value, sem, after: drillBefore(record, ordered, part) }];
   });
   // With nothing in between, the verdict of the whole session says the same.
   return taken.length > 2 ? { check, side, gains: stepGains(taken, betterOf(row)) } : null;

@@ -28,7 +28,7 @@ export interface SessionOf {
 }
 
 /** The session as it would be now, and everything a coach can change about it; solved anew each time. */
-export function useSession(visit: VisitFile, found: Trace): SessionOf {
+export function useSessionPlan(visit: VisitFile, found: Trace): SessionOf {
   const update = useUpdate();
   const limits = useMemo(() => limitsOf(visit), [visit]);
   const { wish } = visit.visit;
