@@ -193,6 +193,16 @@ describe('what becomes of a drill', () => {
     expect(keepAdvice(partOf({ drills: [PUMP], ...part }))).toMatchObject([{ says }]);
   });
 
+  it('the pattern practised for no cause of its own is judged by the pattern', () => {
+    const looks = [
+      look('first', { faults: [SLIDE] }),
+      look('again', { clear: ['hips-slide@left'] }),
+    ];
+    const drills = [drill('squat-to-target', 30, { targets: [], side: null })];
+    expect(keepAdvice(partOf({ looks, drills }))).toMatchObject([{ says: 'keep' }]);
+    expect(keepAdvice(partOf({ drills }))).toMatchObject([{ says: null }]);
+  });
+
   it('a stopped one is dropped, a skipped or waiting one is not spoken of', () => {
     const drills = [
       drill('knee-over-outer-toes', 1, { status: 'stopped' }),

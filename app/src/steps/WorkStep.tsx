@@ -1,8 +1,8 @@
 import { Button } from '../ui/Button';
 import { useText } from '../words/useText';
 import { useTrace } from '../data/useVisit';
-import { DoDrills } from '../work/DoDrills';
-import { SessionBuilder } from '../work/SessionBuilder';
+import { DoDrills } from '../session/DoDrills';
+import { SessionBuilder } from '../session/SessionBuilder';
 import { StepFrame } from './StepFrame';
 import type { StepProps } from './StepProps';
 

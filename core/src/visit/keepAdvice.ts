@@ -25,9 +25,16 @@ function bySteps(part: VisitPart, { id }: DrillRecord): KeepAdvice | null {
   return { drill: id, says: 'swap', why: 'the measure taken right after it had not moved' };
 }
 
-/** Advice by what it aims at: its joint, and the faults that its causes bring about. */
+/**
+ * Advice by what it aims at: its joint, and the faults that its causes bring about. The pattern practised
+ * for no cause of its own aims at all that was seen in it.
+ */
 function byAims(part: VisitPart, drill: DrillRecord): KeepAdvice {
-  const found = findingsOf(verdictsOf(part), drill.targets);
+  const verdicts = verdictsOf(part);
+  const found =
+    drill.targets.length > 0
+      ? findingsOf(verdicts, drill.targets)
+      : verdicts.filter(({ about }) => about === 'fault');
   const moved = found.find(({ word }) => word === 'better');
   if (moved) return { drill: drill.id, says: 'keep', why: `${lower(moved.sentence)}: better` };
   if (found.length > 0) {

@@ -66,7 +66,9 @@ const testedBy = (cause: TracedCause, verdict: VisitVerdict): boolean => {
   return linked && (cause.side === null || side === undefined || cause.side === side);
 };
 
+/** The pattern practised for no cause of its own is tested by everything that was seen in it. */
 const retests = (drill: DrillRecord, causes: readonly TracedCause[], verdict: VisitVerdict) =>
+  (drill.targets.length === 0 && verdict.about === 'fault') ||
   causes
     .filter((cause) => drill.targets.includes(cause.key))
     .some((cause) =>
