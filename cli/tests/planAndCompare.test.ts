@@ -78,6 +78,11 @@ describe('plan', () => {
       'trace.causes.0',
     ],
     [
+      'a locked drill on no side',
+      { trace, constraints: { ...constraints, locked: [{ drill: 'hip-rock-back', side: null }] } },
+      'constraints.locked.0',
+    ],
+    [
       'an unknown drill',
       { trace, constraints: { ...constraints, locked: [{ drill: 'nap', side: null }] } },
       'constraints.locked.0.drill',

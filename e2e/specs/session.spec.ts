@@ -52,7 +52,7 @@ test.describe('a session is changed', () => {
     await rows(page).first().getByRole('button').first().focus();
     for (const key of ['Space', ...usual.slice(1).map(() => 'ArrowDown'), 'Space']) {
       await page.keyboard.press(key);
-      await page.waitForTimeout(300);
+      await page.waitForTimeout(600);
     }
     await expect.poll(() => keys(page)).toEqual(usual);
     await expect(page.getByText('the pattern comes last')).toHaveCount(0);

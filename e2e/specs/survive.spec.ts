@@ -71,6 +71,31 @@ test('a tab that is closed while the server is dead', async ({ context, page, wo
     .toEqual([expect.objectContaining({ fault: 'hips-slide', side: 'right' })]);
 });
 
+test('a tab that is opened again while the server is still dead shows what it had not sent', async ({
+  context,
+  page,
+  world,
+}) => {
+  const client = await startLook(page, world, 'Rafe');
+  await allSent(page);
+  // The answers are kept every half second: after this they are older than the tap.
+  await page.waitForTimeout(1500);
+  await world.kill();
+  await button(page, 'slide, left').click();
+  const { href } = new URL(page.url());
+  await page.close();
+  const later = await context.newPage();
+  // The page itself comes from the server; only its answers do not.
+  await world.start();
+  await later.route('**/api/v1/**', (route) => route.abort());
+  await later.goto(href);
+  await expect(button(later, /^slide, left, /).first()).toBeVisible();
+  await later.unroute('**/api/v1/**');
+  await expect
+    .poll(async () => (await newestLook(later, world, client)).faults)
+    .toEqual([expect.objectContaining({ fault: 'hips-slide', side: 'left' })]);
+});
+
 test('an answer that is lost after the write was taken counts once', async ({ page, world }) => {
   const client = await startLook(page, world, 'Tamsin');
   let lost = 0;

@@ -1,5 +1,6 @@
 import { dehydrate, hydrate, type DehydratedState, type QueryClient } from '@tanstack/react-query';
 import { createStore, del, get, keys } from 'idb-keyval';
+import { layPendingOver } from './layPendingOver';
 import { WRITE_KEY } from './queryClient';
 
 /**
@@ -62,6 +63,7 @@ export async function openOutbox(client: QueryClient, coachId: string): Promise<
   const own = `${boxPrefix(coachId)}${tabId}`;
   const orphans = await orphanBoxes(coachId);
   for (const key of orphans) hydrate(client, { queries: [], mutations: (await get(key)) ?? [] });
+  layPendingOver(client);
   await set(own, packed(client));
   await Promise.all(orphans.filter((key) => key !== own).map((key) => del(key)));
   const close = client.getMutationCache().subscribe(() => void set(own, packed(client)));

@@ -2,6 +2,7 @@ import {
   DRILL_CHAINS,
   DRILL_POSES,
   doseWords,
+  LIKELY_ENOUGH,
   lockDrill,
   oneCause,
   POSITIONS,
@@ -42,7 +43,7 @@ function useSearch(found: Trace, { limits }: SessionOf) {
   const [minutes, setMinutes] = useState<number | null>(null);
   const [room, setRoom] = useState(true);
   const causes = useMemo(
-    () => found.causes.filter(({ p }) => p >= 0.3).map(({ cause }) => cause as CauseId),
+    () => found.causes.filter(({ p }) => p >= LIKELY_ENOUGH).map(({ cause }) => cause as CauseId),
     [found],
   );
   const drills = useMemo(

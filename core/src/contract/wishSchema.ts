@@ -1,10 +1,18 @@
-import { DRILLS } from '../knowledge/drills';
+import { DRILLS, oneDrill } from '../knowledge/drills';
+import type { DrillOnSide } from '../planning/sessionLimits';
 import { doseSchema } from './doseSchema';
 import { J, maybeSide, oneOf } from './joi';
 
 export const drillId = () => oneOf(DRILLS.map((row) => row.id)).required();
 
-const onSide = J.object({ drill: drillId(), side: maybeSide().required() });
+const onSide = J.object({ drill: drillId(), side: maybeSide().required() }).custom(
+  (one: DrillOnSide, helpers) =>
+    oneDrill(one.drill).oneSided === (one.side !== null)
+      ? one
+      : helpers.message({
+          custom: `${one.drill} ${one.side === null ? 'needs a side' : 'has no side'}`,
+        }),
+);
 /** A drill on a side, as one string (`tall-march@`, `hip-rock-back@left`). */
 const key = () => J.string().max(80);
 
