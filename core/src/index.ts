@@ -45,6 +45,7 @@ export { DRILL_POSES } from './knowledge/drillPoses';
 // Words
 export { roundedToSum } from './words/roundedToSum';
 export { capital, fillSide } from './words/fill';
+export { clockWords } from './words/clockWords';
 export { withUnit, type Unit } from './words/units';
 export { probabilityWords } from './words/probability';
 

@@ -71,7 +71,7 @@ it.each([
   expect(gauge([40, 42, 38, 40], today)).toMatchObject({ minutes });
 });
 
-it('an old client who is read often gets small shortfalls told, by the day-to-day spread', () => {
+it('the more often a client was read, the smaller a shortfall is told', () => {
   const { ordinary } = gauge(Array(8).fill(40), 40) as { ordinary: number };
   const few = gauge([40, 40, 40], 40) as { ordinary: number };
   expect(ordinary).toBeLessThan(few.ordinary);

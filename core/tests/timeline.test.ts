@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import {
+  clockWords,
   endedLog,
   isBegun,
   momentOf,
@@ -52,6 +53,13 @@ it.each([
 ])('after %p seconds repetition %p is under way', (seconds, at) => {
   expect(momentOf(begun, REPS, after(seconds)).count).toMatchObject({ at, of: 5 });
 });
+
+it.each([
+  [0, '0:00'],
+  [59, '0:59'],
+  [60, '1:00'],
+  [605, '10:05'],
+])('%p seconds are shown as %p', (seconds, words) => expect(clockWords(seconds)).toBe(words));
 
 it('a drill that was not begun stands at its beginning, however late it is', () => {
   expect(momentOf(fresh, HOLD, after(5000))).toMatchObject({ phase: 'work', set: 0, leftS: 40 });
@@ -125,7 +133,7 @@ it('however often it is paused, what was worked adds up to the time it ran', () 
       (stretches) => {
         let state = {
           clock: fresh,
-          log: [] as readonly { workedS: number; form: DrillForm; on: string }[],
+          log: [] as { workedS: number; form: DrillForm; on: string }[],
         };
         let [now, ran] = [NOW, 0];
         for (const [run, rest] of stretches) {

@@ -41,16 +41,16 @@ export function usePlayer(given: DrillRecord) {
     return {
       ...(drill.clock.runningSince ? resumed(stopped, now()) : stopped),
       form,
-    } as Partial<DrillRecord>;
+    };
   };
   return {
     go: () => {
       openSound();
-      change((drill) => resumed(drill, now()) as Partial<DrillRecord>);
+      change((drill) => resumed(drill, now()));
     },
-    pause: () => change((drill) => paused(drill, now()) as Partial<DrillRecord>),
-    next: () => change((drill) => nextSet(drill, now()) as Partial<DrillRecord>),
-    back: () => change((drill) => setBack(drill, now()) as Partial<DrillRecord>),
+    pause: () => change((drill) => paused(drill, now())),
+    next: () => change((drill) => nextSet(drill, now())),
+    back: () => change((drill) => setBack(drill, now())),
     form: (by: -1 | 1) => change((drill) => formed(drill, formBy(drill.form, by))),
     end: (status: 'done' | 'skipped' | 'stopped') => change((drill) => ended(drill, status)),
     /** Pain acts by the rules: it may go on, is made easier, or is stopped there and then. */
@@ -59,7 +59,7 @@ export function usePlayer(given: DrillRecord) {
         const said = { pain: score, painOn: new Date().toISOString() };
         const rule = painRule(score, kind);
         if (rule === 'stop') return { ...ended(drill, 'stopped'), ...said };
-        const stopped = paused(drill, now()) as Partial<DrillRecord>;
+        const stopped = paused(drill, now());
         return rule === 'easier'
           ? { ...stopped, ...said, form: 'easier' }
           : { ...stopped, ...said };

@@ -1,4 +1,10 @@
-import { fhirBundle, measuresCsv, sessionReport, type SessionReport } from '@taxikine/core';
+import {
+  clockWords,
+  fhirBundle,
+  measuresCsv,
+  sessionReport,
+  type SessionReport,
+} from '@taxikine/core';
 import { Theme, View } from '@tamagui/core';
 import { useMemo, type ReactNode } from 'react';
 import { useCoach } from '../data/session';
@@ -159,7 +165,7 @@ function Part({ title, children }: { title: string; children: ReactNode }) {
 function DrillDone({ drill }: { drill: SessionReport['drills'][number] }) {
   const t = useText();
   const { name, side, dose, status, sets, seconds, pain, keep } = drill;
-  const time = `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+  const time = clockWords(seconds);
   const rest = [
     pain ? t('report.pain', { score: pain }) : null,
     keep ? t(`report.kept.${keep}`) : null,

@@ -1,5 +1,6 @@
 import {
   checksOfDrill,
+  clockWords,
   doseWords,
   isBegun,
   oneCheck,
@@ -113,8 +114,7 @@ function DrillLine({ drill, visit, width, onPress }: DrillLineProps) {
   const t = useText();
   const row = oneDrill(drill.drill);
   const { sets, seconds } = workDone(drill.log);
-  const time = `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
-  const did = sets > 0 ? ` · ${t('work.did', { sets, time })}` : '';
+  const did = sets > 0 ? ` · ${t('work.did', { sets, time: clockWords(seconds) })}` : '';
   const pain = drill.pain ? ` · ${t('work.painWas', { score: drill.pain })}` : '';
   return (
     <View gap="$1" borderTopWidth={1} borderColor="$rule" paddingTop="$3">

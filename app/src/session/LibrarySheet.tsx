@@ -2,6 +2,7 @@ import {
   DRILL_CHAINS,
   DRILL_POSES,
   doseWords,
+  fillSide,
   LIKELY_ENOUGH,
   lockDrill,
   oneCause,
@@ -143,7 +144,7 @@ interface LibraryRowProps {
 function LibraryRow({ drill, visit, onTake }: LibraryRowProps) {
   const t = useText();
   const chain = DRILL_CHAINS.find(({ drills }) => drills.includes(drill.id as DrillId));
-  const aims = drill.targets.map(({ cause }) => oneCause(cause).sentence.replace('{Side} ', ''));
+  const aims = drill.targets.map(({ cause }) => fillSide(oneCause(cause).sentence, null));
   return (
     <View borderTopWidth={1} borderColor="$rule" paddingTop="$2" gap="$2">
       <View flexDirection="row" gap="$3" alignItems="center">

@@ -99,12 +99,15 @@ function endedSince(clock: SetClock, moment: PlayerMoment, dose: Dose, form: Dri
   });
 }
 
+/** What is kept of a drill that is played. */
 interface Played {
   readonly clock: SetClock;
-  readonly log: readonly SetLog[];
+  readonly log: SetLog[];
 }
 
-interface Playing extends Played {
+interface Playing {
+  readonly clock: SetClock;
+  readonly log: readonly SetLog[];
   readonly dose: Dose;
   readonly form: DrillForm;
 }

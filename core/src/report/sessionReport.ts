@@ -1,5 +1,4 @@
 import { cautionsOf, STANDING_CAUTION } from '../safety/cautionsOf';
-import { FAULT_LEVELS } from '../knowledge/faults';
 import { oneCheck, type CheckId } from '../knowledge/checks';
 import { oneDrill } from '../knowledge/drills';
 import { oneFault } from '../knowledge/faults';
@@ -88,7 +87,7 @@ function seenLines(visit: VisitFile, verdicts: readonly VisitVerdict[]): ReportL
       key,
       what: fillSide(row.sentence, fault.side),
       before: `${fault.grade}${number(fault.value)}`,
-      after: level && FAULT_LEVELS.includes(level) ? `${level}${number(now?.value)}` : null,
+      after: level ? `${level}${number(now?.value)}` : null,
       ...verdictPart(verdicts.find((one) => one.key === `fault:${key}`)),
     };
   });
