@@ -11,6 +11,8 @@ const Frame = styled(View, {
   gap: '$2',
   minHeight: 48,
   minWidth: 48,
+  // A long label wraps inside a narrow row instead of sticking out of it.
+  maxWidth: '100%',
   paddingHorizontal: '$4',
   paddingVertical: '$2',
   borderRadius: '$2',
