@@ -41,6 +41,8 @@ export * from './knowledge/checkGuides';
 export { normFor, type NormEdit, type Norms } from './knowledge/norms';
 export * from './knowledge/drills';
 export { DRILL_POSES } from './knowledge/drillPoses';
+export { posesOfDrill } from './knowledge/posesOfDrill';
+export { FAMILY_FLAGS, ownDrillRow, type OwnDrill, type OwnPose } from './knowledge/ownDrill';
 
 // Words
 export { roundedToSum } from './words/roundedToSum';
@@ -58,11 +60,21 @@ export { type Skeleton } from './skeleton/skeleton';
 export { skeletonOf } from './skeleton/skeletonOf';
 export { squatPosture, type Posed, type SquatAim } from './skeleton/squatPosture';
 export { onePose, POSES, type PoseId } from './skeleton/poses';
-export { POSE_LIMITS, type Pose } from './skeleton/pose';
+export { POSE_LIMITS, type ArmPose, type LegPose, type Pose } from './skeleton/pose';
+export {
+  angleIn,
+  angleOfRing,
+  limitsOfAngle,
+  PULLED_RINGS,
+  pullJoint,
+  rootOfRing,
+  withAngle,
+  type PoseAngle,
+} from './skeleton/pullJoint';
 export { poseSkeleton } from './skeleton/poseSkeleton';
 export { extentOf, type Extent } from './skeleton/extentOf';
 export { maybeFeltSpot } from './skeleton/feltSpots';
-export { facePath, maybeSceneryOf } from './skeleton/scenery';
+export { facePath, maybeSceneryOf, SCENERIES, type Scenery } from './skeleton/scenery';
 export { betweenSkeletons } from './skeleton/betweenSkeletons';
 export { betweenPoses, eased, mirroredPose } from './skeleton/betweenPoses';
 export { PHASE_AIMS } from './skeleton/phaseAims';
@@ -155,6 +167,7 @@ export {
 } from './planning/sessionLimits';
 export { type BrokenRule } from './planning/sessionRules';
 export {
+  chooseRung,
   doseDrill,
   dropDrill,
   isWished,
@@ -168,6 +181,9 @@ export { swapsFor, type Swap } from './planning/swapsFor';
 export { searchDrills, type DrillQuery } from './knowledge/searchDrills';
 export { drillKey, needsPartner, type PlannedCause } from './planning/candidates';
 export { doseMinutes, doseWords, REST_BETWEEN_SETS, setSeconds } from './planning/doseSeconds';
+
+// Ladders: rungs climbed by criteria, and what they are loaded with
+export * from './ladder';
 
 // The player
 export {
@@ -202,6 +218,7 @@ export { compareGrades } from './change/compareGrades';
 
 // A client's records, one visit, and its thread
 export * from './visit/records';
+export { drillOf, onRung } from './visit/drillOf';
 export { faultTally, type FaultTally } from './visit/faultTally';
 export { sessionSteps, type SessionSteps } from './visit/sessionSteps';
 export { visitLooseEnds, type VisitLooseEnd } from './visit/visitLooseEnds';

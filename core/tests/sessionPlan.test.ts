@@ -108,7 +108,11 @@ describe('what the coach holds on to', () => {
     const answer = plan(STIFF, { flags: ['hypermobility'] }, locked('bent-knee-calf-wall'));
     expect(keys(answer)).not.toContain('bent-knee-calf-wall@right');
     expect(answer.refused).toEqual([
-      { drill: 'bent-knee-calf-wall', reason: 'not with hypermobility' },
+      {
+        drill: 'bent-knee-calf-wall',
+        name: 'Bent-knee calf at the wall',
+        reason: 'not with hypermobility',
+      },
     ]);
   });
 

@@ -60,6 +60,7 @@ it.each([
 it('says what it left out and why', () => {
   expect(suggest({ next: 'training' }).leftOut).toContainEqual({
     drill: 'bent-knee-calf-wall',
+    name: 'Bent-knee calf at the wall',
     reason: 'long holds wait until after training',
   });
 });

@@ -76,6 +76,22 @@ it('a drill of before doses were kept was done as the library doses it', async (
   expect(body.visits[0]).toMatchObject({ wish: NO_WISH, kit: KIT.map(({ id }) => id) });
 });
 
+it('a wish of before there were ladders has no rungs, and gets them', async () => {
+  const coach = await signIn(world, 'saltreach');
+  const client = newClient({ name: 'Bo' });
+  const visit = newVisit(client.id, { wish: { ...NO_WISH, order: ['tall-march@left'] } });
+  await coach.put(`/api/v1/clients/${client.id}`).send(write(client)).expect(201);
+  await coach.put(`/api/v1/visits/${visit.id}`).send(write(visit)).expect(201);
+  await backTo('LaddersAndOwnDrills');
+  await world.owner.query('ALTER TABLE visit NO FORCE ROW LEVEL SECURITY');
+  const [{ wish }] = await world.owner.query('SELECT wish FROM visit WHERE id = $1', [visit.id]);
+  await world.owner.query('ALTER TABLE visit FORCE ROW LEVEL SECURITY');
+  expect(wish).not.toHaveProperty('rungs');
+  await world.owner.runMigrations();
+  const { body } = await coach.get(`/api/v1/visits/${visit.id}`).expect(200);
+  expect(body.record.wish).toEqual({ ...NO_WISH, order: ['tall-march@left'] });
+});
+
 it('the policies still hold for the owner after a migration', async () => {
   const [{ forced }] = await world.owner.query(
     "SELECT relforcerowsecurity AS forced FROM pg_class WHERE relname = 'client'",

@@ -8,7 +8,7 @@ import {
   NOTHING_TOLD,
   NOTHING_DONE,
   NOTHING_HELD,
-  oneDrill,
+  drillOf,
 } from '@taxikine/core';
 import { pino } from 'pino';
 import request from 'supertest';
@@ -115,6 +115,6 @@ export const newDrill = (visit: VisitRecord, part: Partial<DrillRecord> = {}): D
   targets: [],
   place: 0,
   ...NOTHING_DONE,
-  dose: oneDrill(part.drill ?? 'squat-to-target').dose,
+  dose: drillOf({ drill: part.drill ?? 'squat-to-target', own: part.own ?? null }).dose,
   ...part,
 });

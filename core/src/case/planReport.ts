@@ -2,6 +2,7 @@ import type { CauseId } from '../knowledge/causes';
 import type { Family } from '../knowledge/drillRow';
 import type { PlannedCause } from '../planning/candidates';
 import { doseWords } from '../planning/doseSeconds';
+import type { LeftOut } from '../planning/leftOut';
 import { planSession } from '../planning/planSession';
 import { NO_WISH, type SessionLimits, type SessionWish } from '../planning/sessionLimits';
 import type { BrokenRule } from '../planning/sessionRules';
@@ -36,6 +37,8 @@ export const NO_PLAN: ReportedPlan = {
 
 const rounded = (value: number): number => Number(value.toFixed(1));
 
+const printed = ({ drill, reason }: LeftOut) => ({ drill, reason });
+
 /** The session for these causes, as it is printed. */
 export function planReport(
   found: { readonly causes: readonly PlannedCause[] },
@@ -54,8 +57,8 @@ export function planReport(
       minutes: rounded(minutes),
       why,
     })),
-    leftOut,
+    leftOut: leftOut.map(printed),
     broken,
-    refused,
+    refused: refused.map(printed),
   };
 }

@@ -1,3 +1,4 @@
+import { drillOf } from '../visit/drillOf';
 import type {
   Bundle,
   CarePlan,
@@ -8,7 +9,6 @@ import type {
   Reference,
 } from 'fhir/r4';
 import { oneCheck } from '../knowledge/checks';
-import { oneDrill } from '../knowledge/drills';
 import { oneFault } from '../knowledge/faults';
 import { doseWords } from '../planning/doseSeconds';
 import { STANDING_CAUTION } from '../safety/cautionsOf';
@@ -103,10 +103,13 @@ const STATUS = {
   stopped: 'stopped',
 } as const satisfies Record<DrillRecord['status'], string>;
 
-const activityOf = ({ drill, side, dose, status }: DrillRecord): CarePlanActivity => ({
+const activityOf = ({ drill, own, side, dose, status }: DrillRecord): CarePlanActivity => ({
   detail: {
     kind: 'ServiceRequest',
-    code: { coding: [{ system: `${SYSTEM}:drill`, code: drill }], text: oneDrill(drill).name },
+    code: {
+      coding: [{ system: `${SYSTEM}:drill`, code: drill }],
+      text: drillOf({ drill, own }).name,
+    },
     status: STATUS[status],
     description: `${doseWords(dose)}${side ? `, ${side}` : ''}`,
   },

@@ -4,6 +4,8 @@ import { checkSchema } from './checkSchema';
 import { clientSchema } from './clientSchema';
 import { lookSchema, probeSchema } from './lookSchemas';
 import { imageSchema, pictureSchema } from './pictureSchemas';
+import { ownDrillRecordSchema } from './ownDrillSchema';
+import { roomSchema } from './roomSchema';
 import { drillSchema, visitSchema } from './visitSchemas';
 
 /** What the API takes for each kind of record. */
@@ -16,4 +18,6 @@ export const RECORD_SCHEMAS: Readonly<Record<RecordKind, Joi.ObjectSchema>> = {
   drills: drillSchema,
   pictures: pictureSchema,
   images: imageSchema,
+  ownDrills: ownDrillRecordSchema,
+  rooms: roomSchema,
 };

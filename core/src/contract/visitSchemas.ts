@@ -1,12 +1,16 @@
 import { CAUSES } from '../knowledge/causes';
-import { oneDrill } from '../knowledge/drills';
+import { isShipped } from '../knowledge/drills';
 import { KIT } from '../knowledge/kit';
 import { PATTERNS } from '../knowledge/patterns';
 import { REFER_QUESTIONS } from '../knowledge/refer';
 import { NO_WISH } from '../planning/sessionLimits';
-import { DRILL_FORMS, KEEPS, STEPS, VISIT_OPINIONS } from '../visit/records';
+import { CRITERIA } from '../ladder/criteria';
+import { maybeLadder, placeOfRung } from '../ladder/ladders';
+import { drillOf } from '../visit/drillOf';
+import { DRILL_FORMS, KEEPS, STEPS, VISIT_OPINIONS, type DrillRecord } from '../visit/records';
 import { doseSchema } from './doseSchema';
 import { id, instant, J, maybeSide, oneOf } from './joi';
+import { ownDrillSchema } from './ownDrillSchema';
 import { drillId, wishSchema } from './wishSchema';
 
 const about = {
@@ -67,17 +71,42 @@ export const visitSchema = J.object({
   extra: J.object().unknown(true).allow(null).default(null),
 });
 
+const rungSchema = J.object({
+  rung: J.string().max(40).required(),
+  kg: J.number().min(0).max(200).allow(null).required(),
+  met: J.array()
+    .items(oneOf(CRITERIA.map((row) => row.id)))
+    .unique()
+    .allow(null)
+    .required(),
+});
+
+/** What a drill and what goes with it do not agree in; null when they do. */
+function maybeDrillProblem({ drill, own, rung, side }: DrillRecord): string | null {
+  if (own ? own.id !== drill : !isShipped(drill))
+    return `own: the drill ${drill} is not in the library and does not come with the session`;
+  if (drillOf({ drill, own }).oneSided !== (side !== null))
+    return `side: ${drill} ${side === null ? 'needs a side' : 'has no side'}`;
+  const ladder = maybeLadder(drill);
+  if (rung && !ladder) return `rung: ${drill} climbs no ladder`;
+  if (rung && ladder && placeOfRung(ladder, rung.rung) < 0)
+    return `rung: ${ladder.drill} has no rung ${rung.rung}`;
+  return null;
+}
+
 export const drillSchema = J.object({
   id: id(),
   clientId: id(),
   visitId: id(),
   drill: drillId(),
+  own: ownDrillSchema.allow(null).default(null),
   side: maybeSide().required(),
   targets: J.array().items(J.string().max(60)).max(12).required(),
   place: J.number().integer().min(0).max(60).required(),
   // An app from before these were there wrote drills without them: then the library's dose was done.
-  dose: doseSchema().default(({ drill }: { drill: string }) => oneDrill(drill).dose),
+  dose: doseSchema().default(({ drill, own }: DrillRecord) => drillOf({ drill, own }).dose),
   form: oneOf(DRILL_FORMS).default('usual'),
+  rung: rungSchema.allow(null).default(null),
   status: oneOf(['planned', 'done', 'skipped', 'stopped']).required(),
   clock: J.object({
     set: J.number().integer().min(0).max(20).required(),
@@ -99,4 +128,7 @@ export const drillSchema = J.object({
   painOn: instant().allow(null).default(null),
   doneOn: instant().allow(null).required(),
   removed: J.boolean().required(),
+}).custom((record: DrillRecord, helpers) => {
+  const words = maybeDrillProblem(record);
+  return words ? helpers.message({ custom: words }) : record;
 });

@@ -1,13 +1,17 @@
-import { DRILLS, oneDrill } from '../knowledge/drills';
+import { DRILLS, isShipped, oneDrill } from '../knowledge/drills';
 import type { DrillOnSide } from '../planning/sessionLimits';
 import { doseSchema } from './doseSchema';
 import { J, maybeSide, oneOf } from './joi';
 
-export const drillId = () => oneOf(DRILLS.map((row) => row.id)).required();
+/** A drill of the library, or a coach's own by its UUID. */
+export const drillId = () =>
+  J.alternatives()
+    .try(oneOf(DRILLS.map((row) => row.id)), J.string().guid())
+    .required();
 
 const onSide = J.object({ drill: drillId(), side: maybeSide().required() }).custom(
   (one: DrillOnSide, helpers) =>
-    oneDrill(one.drill).oneSided === (one.side !== null)
+    !isShipped(one.drill) || oneDrill(one.drill).oneSided === (one.side !== null)
       ? one
       : helpers.message({
           custom: `${one.drill} ${one.side === null ? 'needs a side' : 'has no side'}`,
@@ -22,4 +26,6 @@ export const wishSchema = {
   dropped: J.array().items(onSide).max(200),
   doses: J.object().pattern(key(), doseSchema()).max(40),
   order: J.array().items(key()).max(40),
+  // An app from before there were ladders wrote wishes without them.
+  rungs: J.object().pattern(key(), J.string().max(40)).max(40).optional().default({}),
 };

@@ -67,5 +67,8 @@ export const DRILL_POSES: Readonly<Record<DrillId, readonly [start: PoseId, end:
   'split-with-a-hand': ['standing', 'split'],
   'split-small-and-tall': ['standing', 'lunge'],
   'step-and-stay': ['standing', 'lunge'],
-  'front-foot-high-split': ['lunge', 'split'],
+  'front-foot-high-split': ['step-up-start', 'step-up-deep'],
+  'fading-counterweight-squat': ['standing', 'deep-squat'],
+  'hinge-climb': ['standing', 'hinge'],
+  'one-leg-climb': ['one-leg-stand', 'one-leg-bend'],
 };

@@ -3,6 +3,7 @@ import type { BreathId } from './breaths';
 import type { CauseId } from './causes';
 import type { FlagId } from './flags';
 import type { Kit } from './kit';
+import type { Pose } from '../skeleton/pose';
 import type { Pattern } from './patterns';
 
 export const FAMILIES = [
@@ -58,6 +59,8 @@ export interface DrillRow {
   readonly easier: string;
   readonly harder: string;
   readonly excludedBy: readonly FlagId[];
+  /** Of a coach's own drill; those that ship have theirs in `DRILL_POSES`. */
+  readonly poses?: readonly [start: Pose, end: Pose];
 }
 
 export const reps = (count: number, sets: number, secondsEach = 4): Dose => ({

@@ -18,6 +18,9 @@ export type DrillId = (typeof DRILLS)[number]['id'];
 
 const byId = new Map<string, DrillRow>(DRILLS.map((row) => [row.id, row]));
 
+/** Whether a drill ships with the library; a coach's own does not. */
+export const isShipped = (id: string): boolean => byId.has(id);
+
 /** The row of a drill. Throws on an id that is not in the table. */
 export function oneDrill(id: string): DrillRow {
   const row = byId.get(id);

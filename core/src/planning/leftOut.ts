@@ -5,6 +5,7 @@ import type { SessionLimits, SessionWish } from './sessionLimits';
 
 export interface LeftOut {
   readonly drill: string;
+  readonly name: string;
   readonly reason: string;
 }
 
@@ -17,7 +18,9 @@ function forbidden(
   const byDrill = groupBy(wanted, ({ drill }) => drill.id);
   return [...byDrill].flatMap(([drill, ones]) => {
     const reasons = ones.map((one) => maybeAgainst(one, likely, limits));
-    return reasons.every((one) => one !== null) ? [{ drill, reason: reasons[0]!.reason }] : [];
+    return reasons.every((one) => one !== null)
+      ? [{ drill, name: ones[0].drill.name, reason: reasons[0]!.reason }]
+      : [];
   });
 }
 
@@ -42,7 +45,7 @@ function noRoom(
     const reason = dropped.has(best.key)
       ? 'taken out'
       : `no room for it in ${limits.minutes} minutes`;
-    return [{ drill: best.drill.id, reason }];
+    return [{ drill: best.drill.id, name: best.drill.name, reason }];
   });
   return first.filter((one, i) => first.findIndex((other) => other.drill === one.drill) === i);
 }

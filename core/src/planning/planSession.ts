@@ -1,5 +1,5 @@
 import type { Dose, DrillRow } from '../knowledge/drillRow';
-import { DRILLS } from '../knowledge/drills';
+import { DRILLS, isShipped } from '../knowledge/drills';
 import type { Pattern } from '../knowledge/patterns';
 import { familyOrder } from '../knowledge/workOrder';
 import type { MaybeSide } from '../sides/side';
@@ -82,7 +82,11 @@ function poolOf(
     locked: asked.filter(({ key }) => !against.get(key)?.firm),
     refused: asked
       .filter(({ key }) => against.get(key)?.firm)
-      .map(({ key, drill }) => ({ drill: drill.id, reason: against.get(key)!.reason })),
+      .map(({ key, drill }) => ({
+        drill: drill.id,
+        name: drill.name,
+        reason: against.get(key)!.reason,
+      })),
     all,
   };
 }
@@ -163,6 +167,16 @@ const likelyOf = (causes: readonly PlannedCause[]): readonly PlannedCause[] =>
 const worthOf = (likely: readonly PlannedCause[]): ReadonlyMap<string, number> =>
   new Map(likely.map(({ key, p }) => [key, p]));
 
+/** What is held on to and no library has any more: a coach's own drill that was deleted since. */
+const goneOf = ({ locked }: SessionWish, library: readonly DrillRow[]): LeftOut[] =>
+  locked
+    .filter(({ drill }) => !library.some(({ id }) => id === drill) && !isShipped(drill))
+    .map(({ drill }) => ({
+      drill,
+      name: 'A drill of your own',
+      reason: 'it is no longer in the library',
+    }));
+
 /** Keys of the drills that a session would hold, in no order: what `planSession` chooses, without the words. */
 export function sessionKeys(
   found: { readonly causes: readonly PlannedCause[] },
@@ -205,6 +219,6 @@ export function planSession(
     })),
     leftOut: leftOutOf(pool.all, session, likely, limits, wish),
     broken: brokenRules(session, likely, limits),
-    refused: pool.refused,
+    refused: [...pool.refused, ...goneOf(wish, library)],
   };
 }

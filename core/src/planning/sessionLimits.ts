@@ -27,6 +27,8 @@ export interface SessionWish {
   readonly doses: Readonly<Record<string, Dose>>;
   /** Keys in the order the coach wants them; what is not named keeps its place. */
   readonly order: readonly string[];
+  /** By key of a drill that climbs a ladder: the rung the coach chose. */
+  readonly rungs: Readonly<Record<string, string>>;
 }
 
-export const NO_WISH: SessionWish = { locked: [], dropped: [], doses: {}, order: [] };
+export const NO_WISH: SessionWish = { locked: [], dropped: [], doses: {}, order: [], rungs: {} };

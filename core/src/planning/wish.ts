@@ -47,6 +47,12 @@ export function doseDrill(wish: SessionWish, one: DrillOnSide, dose: Dose | null
     : { ...wish, doses: others };
 }
 
+/** Another rung of a ladder for a drill, which is then held. */
+export const chooseRung = (wish: SessionWish, one: DrillOnSide, rung: string): SessionWish => ({
+  ...lockDrill(wish, one),
+  rungs: { ...wish.rungs, [drillKey(one)]: rung },
+});
+
 /** The keys of a session with one moved to another's place. */
 export function movedTo(keys: readonly string[], key: string, place: number): string[] {
   const rest = keys.filter((one) => one !== key);
@@ -54,5 +60,6 @@ export function movedTo(keys: readonly string[], key: string, place: number): st
 }
 
 /** Whether anything is held, taken out, dosed or ordered otherwise than suggested. */
-export const isWished = ({ locked, dropped, doses, order }: SessionWish): boolean =>
-  locked.length + dropped.length + order.length + Object.keys(doses).length > 0;
+export const isWished = ({ locked, dropped, doses, order, rungs }: SessionWish): boolean =>
+  locked.length + dropped.length + order.length > 0 ||
+  Object.keys({ ...doses, ...rungs }).length > 0;

@@ -1,6 +1,6 @@
+import { drillOf } from '../visit/drillOf';
 import { cautionsOf, STANDING_CAUTION } from '../safety/cautionsOf';
 import { oneCheck, type CheckId } from '../knowledge/checks';
-import { oneDrill } from '../knowledge/drills';
 import { oneFault } from '../knowledge/faults';
 import { doseWords } from '../planning/doseSeconds';
 import { workDone } from '../player/timeline';
@@ -135,8 +135,9 @@ const causesOf = (found: Trace | null): ReportCause[] =>
       given: kind === 'given',
     }));
 
-function drillLine({ id, drill, side, dose, status, log, pain, keep }: DrillRecord): ReportDrill {
-  const { name } = oneDrill(drill);
+function drillLine(record: DrillRecord): ReportDrill {
+  const { id, side, dose, status, log, pain, keep } = record;
+  const { name } = drillOf(record);
   return { key: id, name, side, dose: doseWords(dose), status, ...workDone(log), pain, keep };
 }
 

@@ -5,7 +5,7 @@ import type { Pose } from './pose';
 import type { Skeleton } from './skeleton';
 
 /** What a pose leans on. */
-export const SCENERIES = ['wall', 'door-frame', 'seat', 'couch'] as const;
+export const SCENERIES = ['wall', 'door-frame', 'seat', 'couch', 'block'] as const;
 export type Scenery = (typeof SCENERIES)[number];
 
 /** An upright face, or the edges of a block drawn in one line, as corners in metres. */
@@ -69,11 +69,31 @@ function couch({ pelvis, headTop, body }: Skeleton): Face {
   );
 }
 
+const BLOCK = {
+  halfWidthM: 0.13,
+  behindM: 0.08,
+  aheadM: 0.05,
+  leastM: 0.02,
+  soleM: 0.015,
+} as const;
+
+/** Under the front foot, from the floor up to its sole. */
+function footBlock({ legs }: Skeleton): Face {
+  const [a, b] = SIDES.map((side) => legs[side]);
+  const { heel, ball, toe } = a.toe[0] > b.toe[0] ? a : b;
+  const top = Math.max(BLOCK.leastM, Math.min(ball[2], toe[2], heel[2]) - BLOCK.soleM);
+  return block(
+    [heel[0] - BLOCK.behindM, heel[1] - BLOCK.halfWidthM],
+    [toe[0] + BLOCK.aheadM, heel[1] + BLOCK.halfWidthM, top],
+  );
+}
+
 const FACES: Readonly<Record<Scenery, (skeleton: Skeleton) => Face>> = {
   wall,
   'door-frame': doorFrame,
   seat,
   couch,
+  block: footBlock,
 };
 
 /** What the body leans on in a pose; null where it leans on nothing. */

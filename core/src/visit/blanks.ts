@@ -42,7 +42,9 @@ export const NOTHING_HELD = {
 
 /** What a drill holds before it was begun. */
 export const NOTHING_DONE = {
+  own: null,
   form: 'usual',
+  rung: null,
   status: 'planned',
   clock: { set: 0, runningSince: null, workedS: 0 },
   log: [],

@@ -1,5 +1,5 @@
+import { drillOf } from './drillOf';
 import { oneCause } from '../knowledge/causes';
-import { oneDrill } from '../knowledge/drills';
 import type { Lesson } from '../trace/caseFile';
 import { causeOfKey, verdictsOn } from './findingsOf';
 import type { ClientFile, Instant, Versioned, VisitRecord } from './records';
@@ -40,7 +40,7 @@ function maybeLesson(
   ];
   const drills = part.drills
     .filter(({ status, targets }) => status === 'done' && targets.includes(key))
-    .map(({ drill }) => oneDrill(drill).name);
+    .map((one) => drillOf(one).name);
   const { openedOn, id: visitId } = part.visit;
   const words = `Earlier, ${[...new Set(drills)].join(' and ').toLowerCase()}: ${told.map(changeWords).join('; ')}`;
   const held =

@@ -2,7 +2,7 @@ import type { ApproachId } from '../knowledge/approaches';
 import type { Cheat, Device } from '../knowledge/checkGuides';
 import type { CheckId, CheckMode, FeltWhere } from '../knowledge/checks';
 import type { Dose } from '../knowledge/drillRow';
-import type { DrillId } from '../knowledge/drills';
+import type { OwnDrill } from '../knowledge/ownDrill';
 import type { ClearKey, FaultId } from '../knowledge/faults';
 import type { FlagId } from '../knowledge/flags';
 import type { Kit } from '../knowledge/kit';
@@ -26,6 +26,8 @@ import {
 } from '../trace/caseFile';
 import type { CauseId } from '../knowledge/causes';
 import type { MaybeSide } from '../sides/side';
+import type { RungTry } from '../ladder/rungTry';
+import type { Weights } from '../ladder/weights';
 import type { SessionWish } from '../planning/sessionLimits';
 
 /** Instants are ISO 8601 in UTC, days are `yyyy-mm-dd`; both made by the device that wrote. */
@@ -269,7 +271,10 @@ export interface DrillRecord {
   id: string;
   clientId: string;
   visitId: string;
-  drill: DrillId;
+  /** Id in the library, or of a coach's own drill. */
+  drill: string;
+  /** The coach's own drill as it was when it was chosen; null for one that ships. */
+  own: OwnDrill | null;
   side: MaybeSide;
   /** Keys of the causes it was chosen for. */
   targets: string[];
@@ -277,6 +282,8 @@ export interface DrillRecord {
   /** What was to be done of it. */
   dose: Dose;
   form: DrillForm;
+  /** The rung that it climbs, of a ladder; null for any other drill. */
+  rung: RungTry | null;
   status: 'planned' | 'done' | 'skipped' | 'stopped';
   clock: SetClock;
   /** What was really done: a row for every set that was ended, whole or not. */
@@ -318,6 +325,17 @@ export interface ImageRecord {
   jpeg: string | null;
 }
 
+/** A coach's own drill. Deleted ones are marked and stay: old sessions hold what they were. */
+export interface OwnDrillRecord extends OwnDrill {
+  removed: boolean;
+}
+
+/** What there is to load with. A practice has one; it has the practice's own id. */
+export interface RoomRecord {
+  id: string;
+  weights: Weights;
+}
+
 /** Records by kind, as they are named in the API. */
 export interface RecordOfKind {
   clients: ClientRecord;
@@ -328,6 +346,8 @@ export interface RecordOfKind {
   drills: DrillRecord;
   pictures: PictureRecord;
   images: ImageRecord;
+  ownDrills: OwnDrillRecord;
+  rooms: RoomRecord;
 }
 
 export const RECORD_KINDS = [
@@ -339,12 +359,24 @@ export const RECORD_KINDS = [
   'drills',
   'pictures',
   'images',
+  'ownDrills',
+  'rooms',
 ] as const;
 export type RecordKind = (typeof RECORD_KINDS)[number];
 
 /** Kinds that a client's file holds; images are fetched one by one. */
 export const KINDS_IN_FILE = ['visits', 'looks', 'probes', 'checks', 'drills', 'pictures'] as const;
 export type KindInFile = (typeof KINDS_IN_FILE)[number];
+
+/** Kinds that belong to the practice and to no client. */
+export const KINDS_OF_PRACTICE = ['ownDrills', 'rooms'] as const;
+export type KindOfPractice = (typeof KINDS_OF_PRACTICE)[number];
+
+/** Everything kept of the practice itself. */
+export interface PracticeFile {
+  ownDrills: Versioned<OwnDrillRecord>[];
+  rooms: Versioned<RoomRecord>[];
+}
 
 /** A record with the version the server gave it; 0 is not on the server yet. */
 export type Versioned<T> = T & { version: number };

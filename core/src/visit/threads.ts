@@ -1,4 +1,4 @@
-import { oneDrill } from '../knowledge/drills';
+import { drillOf } from './drillOf';
 import { oneFault } from '../knowledge/faults';
 import type { CauseKind } from '../knowledge/causes';
 import { LINKS } from '../knowledge/links';
@@ -54,8 +54,8 @@ const faultNote = (fault: SeenFault): string => {
   return `${fault.phase}${number} · ${fault.grade}`;
 };
 
-const drillTitle = ({ drill, side }: DrillRecord): string =>
-  side ? `${oneDrill(drill).name}, ${side}` : oneDrill(drill).name;
+const drillTitle = (record: DrillRecord): string =>
+  record.side ? `${drillOf(record).name}, ${record.side}` : drillOf(record).name;
 
 /** A range that was taken again tests the causes on its side that can make it short. */
 const testedBy = (cause: TracedCause, verdict: VisitVerdict): boolean => {

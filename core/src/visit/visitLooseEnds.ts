@@ -1,4 +1,4 @@
-import { oneDrill } from '../knowledge/drills';
+import { drillOf } from './drillOf';
 import { oneFault } from '../knowledge/faults';
 import { fillSide } from '../words/fill';
 import { keepAdvice } from './keepAdvice';
@@ -8,7 +8,7 @@ import type { VisitPart } from './visitPart';
 /** Something in one visit that nobody came back to. */
 export interface VisitLooseEnd {
   readonly key: string;
-  readonly kind: 'not-regraded' | 'not-done' | 'not-tested' | 'not-decided';
+  readonly kind: 'not-regraded' | 'not-done' | 'rung-not-judged' | 'not-tested' | 'not-decided';
   readonly what: string;
 }
 
@@ -26,9 +26,10 @@ const notRegraded = ({ first, again }: Part): VisitLooseEnd[] =>
 function drillEnds(part: Part): VisitLooseEnd[] {
   const advice = new Map(keepAdvice(part).map((one) => [one.drill, one]));
   return part.drills.flatMap((drill): VisitLooseEnd[] => {
-    const what = `${oneDrill(drill.drill).name}${drill.side ? `, ${drill.side}` : ''}`;
+    const what = `${drillOf(drill).name}${drill.side ? `, ${drill.side}` : ''}`;
     const end = (kind: VisitLooseEnd['kind']) => [{ key: `drill:${drill.id}`, kind, what }];
     if (drill.status === 'planned') return end('not-done');
+    if (drill.rung?.met === null && drill.status === 'done') return end('rung-not-judged');
     const said = advice.get(drill.id);
     if (!said) return [];
     if (said.says === null) return end('not-tested');

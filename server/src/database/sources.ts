@@ -7,9 +7,11 @@ import { Coach } from './entities/Coach';
 import { DrillLog } from './entities/DrillLog';
 import { Image } from './entities/Image';
 import { Look } from './entities/Look';
+import { OwnDrillRow } from './entities/OwnDrillRow';
 import { Picture } from './entities/Picture';
 import { Practice } from './entities/Practice';
 import { Probe } from './entities/Probe';
+import { Room } from './entities/Room';
 import { Visit } from './entities/Visit';
 import { FirstSlice1764000000000 } from './migrations/1764000000000-FirstSlice';
 import { ClientSetup1764100000000 } from './migrations/1764100000000-ClientSetup';
@@ -18,6 +20,7 @@ import { LookAndCheckInFull1764300000000 } from './migrations/1764300000000-Look
 import { Pictures1764400000000 } from './migrations/1764400000000-Pictures';
 import { OpinionsAndTraces1764500000000 } from './migrations/1764500000000-OpinionsAndTraces';
 import { SessionsInFull1764600000000 } from './migrations/1764600000000-SessionsInFull';
+import { LaddersAndOwnDrills1764700000000 } from './migrations/1764700000000-LaddersAndOwnDrills';
 import { SnakeNames } from './namingStrategy';
 
 const options = (url: string): DataSourceOptions => ({
@@ -36,6 +39,8 @@ const options = (url: string): DataSourceOptions => ({
     DrillLog,
     Picture,
     Image,
+    OwnDrillRow,
+    Room,
     AppliedWrite,
   ],
 });
@@ -52,6 +57,7 @@ export const ownerSource = (url: string): DataSource =>
       Pictures1764400000000,
       OpinionsAndTraces1764500000000,
       SessionsInFull1764600000000,
+      LaddersAndOwnDrills1764700000000,
     ],
   } as DataSourceOptions);
 

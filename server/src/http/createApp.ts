@@ -10,6 +10,7 @@ import { healthRoute } from './healthRoute';
 import { logRequests } from './logRequests';
 import { needSession } from './needSession';
 import { openapi } from './openapi';
+import { practiceRoutes } from './practiceRoutes';
 import { recordRoutes } from './recordRoutes';
 import { sameOrigin } from './sameOrigin';
 import { sessionRoutes } from './sessionRoutes';
@@ -60,7 +61,8 @@ export function createApp({ source, log, now, dist, secure }: AppOptions): Expre
   api.get('/openapi.json', (_request, response) => void response.json(openapi()));
   api.get('/case.schema.json', (_request, response) => void response.json(caseJsonSchema()));
   api.use(sessionRoutes(source, secure));
-  api.use(needSession(source), clientRoutes(source, now), ...recordRoutes(source), noSuchRoute);
+  api.use(needSession(source), clientRoutes(source, now), practiceRoutes(source));
+  api.use(...recordRoutes(source), noSuchRoute);
   app.use(
     '/api/v1',
     (_request, response, next) => {

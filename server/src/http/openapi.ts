@@ -113,6 +113,12 @@ export function openapi(): object {
           responses: { 200: answer('Clients with what hangs loose') },
         },
       },
+      '/api/v1/practice/file': {
+        get: {
+          operationId: 'get-practice-file',
+          responses: { 200: answer('Own drills, and what there is to load with') },
+        },
+      },
       '/api/v1/clients/{id}/file': {
         parameters: [idParameter],
         get: {

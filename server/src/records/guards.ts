@@ -1,12 +1,17 @@
 import {
   gateOf,
+  isLoaded,
+  maybeLadder,
   maybeLookProblem,
+  oneRung,
   type DrillRecord,
   type LookRecord,
   type RecordKind,
+  type RoomRecord,
   type VisitRecord,
 } from '@taxikine/core';
 import type { EntityManager } from 'typeorm';
+import { Client } from '../database/entities/Client';
 import { Visit } from '../database/entities/Visit';
 import { AppError, invalid } from '../errors';
 import { maybeClientFile } from './readFile';
@@ -14,6 +19,7 @@ import { maybeClientFile } from './readFile';
 type Guard = (write: {
   before: object | null;
   after: object;
+  practiceId: string;
   manager: EntityManager;
 }) => Promise<void>;
 
@@ -76,6 +82,28 @@ const gateIsOpen: Guard = async ({ after, manager }) => {
   });
 };
 
+/** No load on a rung for whom a standing fact about the client forbids it. */
+const loadIsAllowed: Guard = async ({ after, manager }) => {
+  const { drill, rung, clientId, removed } = after as DrillRecord;
+  const ladder = maybeLadder(drill);
+  if (!rung || !ladder || removed || !isLoaded(oneRung(ladder, rung.rung))) return;
+  const client = await manager.getRepository(Client).findOneBy({ id: clientId });
+  const flag = ladder.noLoadWith.find((one) => client?.flags.includes(one));
+  if (!flag) return;
+  throw new AppError(422, {
+    code: 'blocked',
+    message: `No load on this ladder with ${flag.replaceAll('-', ' ')}.`,
+    path: 'rung.rung',
+    hint: 'Take a rung without load.',
+  });
+};
+
+/** A practice has one room, which has the practice's own id. */
+const roomOfThePractice: Guard = async ({ after, practiceId }) => {
+  if ((after as RoomRecord).id !== practiceId)
+    throw invalid('A room has the id of its practice.', 'id');
+};
+
 /** A record stays with its client and visit. */
 const staysWhereItIs: Guard = async ({ before, after }) => {
   for (const key of ['clientId', 'visitId'] as const) {
@@ -109,7 +137,9 @@ export const GUARDS: Readonly<Record<RecordKind, readonly Guard[]>> = {
   looks: [staysWhereItIs, goesWithItsPattern],
   probes: [staysWhereItIs],
   checks: [staysWhereItIs],
-  drills: [staysWhereItIs, gateIsOpen],
+  drills: [staysWhereItIs, gateIsOpen, loadIsAllowed],
   pictures: [staysWhereItIs],
   images: [staysWhereItIs],
+  ownDrills: [],
+  rooms: [roomOfThePractice],
 };

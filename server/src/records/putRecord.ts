@@ -38,7 +38,8 @@ async function guarded(
   before: PracticeRow | null,
   manager: EntityManager,
 ): Promise<void> {
-  for (const guard of GUARDS[write.kind]) await guard({ before, after: write.record, manager });
+  const { kind, record: after, practiceId } = write;
+  for (const guard of GUARDS[kind]) await guard({ before, after, practiceId, manager });
 }
 
 async function apply(write: Write, manager: EntityManager): Promise<Written> {

@@ -1,4 +1,10 @@
-import { groupBy, KINDS_IN_FILE, type ClientFile } from '@taxikine/core';
+import {
+  groupBy,
+  KINDS_IN_FILE,
+  KINDS_OF_PRACTICE,
+  type ClientFile,
+  type PracticeFile,
+} from '@taxikine/core';
 import type { EntityManager } from 'typeorm';
 import type { PracticeRow } from '../database/columns';
 import { RESOURCES } from './resources';
@@ -36,4 +42,12 @@ export async function allClientFiles(manager: EntityManager): Promise<ClientFile
     ]);
     return { client: toWire(client), ...Object.fromEntries(own) } as ClientFile;
   });
+}
+
+/** Everything kept of the practice itself. */
+export async function practiceFile(manager: EntityManager): Promise<PracticeFile> {
+  const file: Record<string, unknown> = {};
+  for (const kind of KINDS_OF_PRACTICE)
+    file[kind] = (await rowsOf(manager, kind, {})).map((row) => toWire(row));
+  return file as unknown as PracticeFile;
 }

@@ -6,8 +6,10 @@ import { Client } from '../database/entities/Client';
 import { DrillLog } from '../database/entities/DrillLog';
 import { Image } from '../database/entities/Image';
 import { Look } from '../database/entities/Look';
+import { OwnDrillRow } from '../database/entities/OwnDrillRow';
 import { Picture } from '../database/entities/Picture';
 import { Probe } from '../database/entities/Probe';
+import { Room } from '../database/entities/Room';
 import { Visit } from '../database/entities/Visit';
 
 export interface Resource {
@@ -26,4 +28,6 @@ export const RESOURCES: Readonly<Record<RecordKind, Resource>> = {
   drills: { entity: DrillLog, word: 'drill' },
   pictures: { entity: Picture, word: 'picture' },
   images: { entity: Image, word: 'image' },
+  ownDrills: { entity: OwnDrillRow, word: 'own drill' },
+  rooms: { entity: Room, word: 'room' },
 };

@@ -3,6 +3,7 @@ import { Entity } from 'typeorm';
 import {
   JsonColumn,
   MaybeInstantColumn,
+  MaybeJsonColumn,
   MaybeTextColumn,
   MaybeWholeColumn,
   TextColumn,
@@ -13,12 +14,14 @@ import {
 
 @Entity('drill_log')
 export class DrillLog extends VisitRow implements DrillRecord {
-  @TextColumn() drill!: DrillRecord['drill'];
+  @TextColumn() drill!: string;
+  @MaybeJsonColumn() own!: DrillRecord['own'];
   @MaybeTextColumn() side!: DrillRecord['side'];
   @JsonColumn() targets!: string[];
   @WholeColumn() place!: number;
   @JsonColumn() dose!: DrillRecord['dose'];
   @TextColumn() form!: DrillRecord['form'];
+  @MaybeJsonColumn() rung!: DrillRecord['rung'];
   @TextColumn() status!: DrillRecord['status'];
   @JsonColumn() clock!: DrillRecord['clock'];
   @JsonColumn() log!: DrillRecord['log'];

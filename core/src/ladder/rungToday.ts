@@ -1,0 +1,60 @@
+import type { Gate } from '../safety/gate';
+import type { MaybeSide } from '../sides/side';
+import type { ClientFile, VisitRecord } from '../visit/records';
+import { isLoaded, type Ladder, type Rung } from './ladder';
+import { placeOfRung } from './ladders';
+import { givenSides, loadToday, type LoadToday } from './loadToday';
+import { standingsOf, type Standing } from './standings';
+
+/** What is climbed today. */
+export interface RungToday {
+  readonly standing: Standing;
+  /** The other side of the body, where each climbs for itself. */
+  readonly others: readonly Standing[];
+  readonly rung: Rung;
+  readonly place: number;
+  readonly load: LoadToday;
+  /** The coach would have it higher, or it was earned, and today says no. */
+  readonly heldBack: boolean;
+}
+
+/** Place of the highest rung up to this one that carries no load. */
+const unloadedFrom = ({ rungs }: Ladder, place: number): number => {
+  const at = rungs.slice(0, place + 1).findLastIndex((rung) => !isLoaded(rung));
+  return Math.max(0, at);
+};
+
+/** Place of the rung that was last carried; −1 where none was. */
+const lastTried = ({ tries }: Standing): number => tries.at(-1)?.place ?? -1;
+
+/**
+ * The rung for one side today: the one it stands on, or the one the coach chose, and without load where
+ * today says no. Any rung may be taken back; with a little pain none is gone beyond.
+ *
+ * @param chosen id of the rung that the coach wants; an id that is not there counts as none
+ */
+export function rungToday(
+  ladder: Ladder,
+  side: MaybeSide,
+  at: { file: ClientFile; visit: VisitRecord & { version: number }; gate: Gate },
+  chosen?: string,
+): RungToday {
+  const all = standingsOf(at.file.drills, ladder, givenSides(at.file));
+  const standing = all.find((one) => one.side === side)!;
+  const others = all.filter((one) => one !== standing);
+  const load = loadToday(ladder, side, at.file, at.visit, at.gate);
+  const asked = chosen === undefined ? -1 : placeOfRung(ladder, chosen);
+  const wanted = asked >= 0 ? asked : standing.place;
+  const place = allowedPlace(ladder, wanted, standing, load);
+  return { standing, others, rung: ladder.rungs[place], place, load, heldBack: place < wanted };
+}
+
+function allowedPlace(ladder: Ladder, wanted: number, standing: Standing, load: LoadToday): number {
+  if (!isLoaded(ladder.rungs[wanted])) return wanted;
+  if (load.status === 'no') return unloadedFrom(ladder, wanted);
+  if (load.more) return wanted;
+  const carried = lastTried(standing);
+  return carried >= 0 && wanted > carried
+    ? Math.max(carried, unloadedFrom(ladder, wanted))
+    : wanted;
+}

@@ -1,0 +1,144 @@
+import {
+  NO_WISH,
+  onePose,
+  type OwnDrillRecord,
+  type OwnPose,
+  type PoseId,
+  type RoomRecord,
+} from '@taxikine/core';
+import {
+  makeWorld,
+  newClient,
+  newDrill,
+  newVisit,
+  signIn,
+  write,
+  type Agent,
+  type World,
+} from './world';
+
+let world: World;
+let coach: Agent;
+let stranger: Agent;
+beforeAll(async () => {
+  world = await makeWorld();
+  coach = await signIn(world, 'saltreach');
+  stranger = await signIn(world, 'elsewhere');
+});
+afterAll(() => world.close());
+
+const bare = (id: PoseId): OwnPose => {
+  const { id: _, words: __, ...pose } = onePose(id);
+  return pose;
+};
+
+const ownDrill = (part: Partial<OwnDrillRecord> = {}): OwnDrillRecord => ({
+  id: crypto.randomUUID(),
+  name: 'Quay steps',
+  family: 'strengthen',
+  patterns: ['squat'],
+  targets: [{ cause: 'quad-strength', effect: 'medium' }],
+  oneSided: true,
+  dose: { by: 'reps', reps: 8, sets: 2, secondsEach: 4 },
+  kit: [],
+  position: 'standing',
+  breath: 'easy',
+  how: 'Up and down one step, slowly.',
+  feel: 'Front of the thigh',
+  stopIf: 'pain of 3 or more',
+  easier: 'Lower step',
+  harder: 'Higher step',
+  excludedBy: [],
+  poses: [bare('one-leg-stand'), bare('one-leg-bend')],
+  removed: false,
+  ...part,
+});
+
+const put = (who: Agent, kind: string, record: { id: string }, version = 0) =>
+  who.put(`/api/v1/${kind}/${record.id}`).send(write(record, version));
+
+const fileOf = async (who: Agent) => (await who.get('/api/v1/practice/file').expect(200)).body;
+
+it('a coach’s own drill is there for the whole practice, and for no other', async () => {
+  const drill = ownDrill();
+  await put(coach, 'ownDrills', drill).expect(201);
+  expect((await fileOf(coach)).ownDrills).toEqual([{ ...drill, version: 1 }]);
+  expect((await fileOf(stranger)).ownDrills).toEqual([]);
+  await stranger.get(`/api/v1/ownDrills/${drill.id}`).expect(404);
+  await put(stranger, 'ownDrills', drill, 1).expect(404);
+});
+
+it('a drill that is wrong is refused, naming the field', async () => {
+  const { body } = await put(coach, 'ownDrills', ownDrill({ name: '' })).expect(422);
+  expect(JSON.stringify(body)).toMatch(/name/);
+});
+
+it('the room has the practice’s own id, and there is one', async () => {
+  const [ours] = world.practices;
+  const weights = { dumbbells: [{ kg: 4, count: 2 }], plates: [], handles: 0, handleKg: 2 };
+  const room: RoomRecord = { id: ours.id, weights };
+  await put(coach, 'rooms', { id: crypto.randomUUID(), weights } as RoomRecord).expect(422);
+  await put(coach, 'rooms', room).expect(201);
+  expect((await fileOf(coach)).rooms).toEqual([{ ...room, version: 1 }]);
+  await put(stranger, 'rooms', room, 1).expect(404);
+  const twice = { ...weights, dumbbells: [...weights.dumbbells, ...weights.dumbbells] };
+  await put(coach, 'rooms', { id: ours.id, weights: twice } as RoomRecord, 1).expect(422);
+});
+
+async function visitOf(flags: ('neuropathy' | 'osteoporosis')[] = []) {
+  const client = newClient({ flags });
+  const visit = newVisit(client.id);
+  await put(coach, 'clients', client).expect(201);
+  await put(coach, 'visits', visit).expect(201);
+  return { client, visit };
+}
+
+it('a deleted drill stays in the session it was done in, as it was', async () => {
+  const { client, visit } = await visitOf();
+  const { removed: _, ...own } = ownDrill();
+  await put(coach, 'ownDrills', { ...own, removed: false } as OwnDrillRecord).expect(201);
+  const done = newDrill(visit, { drill: own.id, own, side: 'left', dose: own.dose });
+  await put(coach, 'drills', done).expect(201);
+  await put(
+    coach,
+    'ownDrills',
+    { ...own, name: 'Something else', removed: true } as OwnDrillRecord,
+    1,
+  ).expect(200);
+  const { body } = await coach.get(`/api/v1/clients/${client.id}/file`).expect(200);
+  expect(body.drills[0].own).toEqual(own);
+});
+
+it('no load on a ladder for whom a flag forbids it, whoever asks', async () => {
+  const rung = (id: string) => ({ rung: id, kg: null, met: null });
+  const drill = 'front-foot-high-split';
+  const { visit } = await visitOf(['neuropathy']);
+  const loaded = newDrill(visit, { drill, side: 'left', rung: rung('sides-5') });
+  expect((await put(coach, 'drills', loaded).expect(422)).body).toMatchObject({
+    code: 'blocked',
+    path: 'rung.rung',
+  });
+  const free = newDrill(visit, { drill, side: 'left', rung: rung('heel-down') });
+  await put(coach, 'drills', free).expect(201);
+  const other = await visitOf();
+  await put(
+    coach,
+    'drills',
+    newDrill(other.visit, { drill, side: 'left', rung: rung('sides-5') }),
+  ).expect(201);
+});
+
+it('the database shows drills and rooms to nobody without a practice', async () => {
+  for (const table of ['own_drill', 'room']) {
+    const [{ count }] = await world.source.query(`SELECT count(*)::int AS count FROM ${table}`);
+    expect(count).toBe(0);
+  }
+});
+
+it('a wish of before there were ladders comes without rungs, and gets them', async () => {
+  const { client, visit } = await visitOf();
+  const { rungs: _, ...wish } = NO_WISH;
+  const old = newVisit(client.id, { id: visit.id, wish: wish as typeof NO_WISH });
+  const { body } = await put(coach, 'visits', old, 1).expect(200);
+  expect(body.record.wish).toEqual(NO_WISH);
+});
