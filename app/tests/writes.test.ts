@@ -1,5 +1,6 @@
-import type { ClientFile } from '@taxikine/core';
+import type { ClientFile, PracticeFile } from '@taxikine/core';
 import {
+  clientIdOf,
   newestOf,
   recordIn,
   versionIn,
@@ -72,4 +73,22 @@ it.each([
 
 it('an answer that was put together before a record was made does not unmake it', () => {
   expect(newestOf(file(), file([look(1)])).looks).toHaveLength(1);
+});
+
+describe('what belongs to the practice', () => {
+  const room = (version: number, kg = 4) =>
+    ({ id: 'p', version, weights: { dumbbells: [{ kg, count: 2 }] } }) as never;
+
+  it('has a file of its own, and begins it where there is none', () => {
+    expect([clientIdOf('rooms', room(0)), clientIdOf('looks', look(0))]).toEqual(['practice', 'c']);
+    expect(withRecord<PracticeFile>(undefined, 'rooms', room(1))).toEqual({
+      ownDrills: [],
+      rooms: [room(1)],
+    });
+  });
+
+  it('a fetched file does not take back what this device knows better', () => {
+    const known = { ownDrills: [], rooms: [room(3, 8)] };
+    expect(newestOf({ ownDrills: [], rooms: [room(2, 4)] }, known)).toEqual(known);
+  });
 });

@@ -4,6 +4,7 @@ import {
   clamp,
   FIGURE_CAMERAS,
   maybeFeltSpot,
+  onePose,
   poseSkeleton,
   project,
   type CheckId,
@@ -59,7 +60,7 @@ export function CheckFigure({ row, client, side, felt, onFelt, width }: CheckFig
       <View position="relative" {...box}>
         <PoseFigure
           client={client}
-          poses={moving ? [start, end] : [end, end]}
+          poses={[onePose(moving ? start : end), onePose(end)]}
           side={side}
           view={view}
           moving={moving}
@@ -100,7 +101,7 @@ function useBox(
 ) {
   return useMemo(() => {
     const body = bodyOf(heightM, massKg, segments);
-    const skeletons = [start, end].map((pose) => poseSkeleton(body, posed(pose, side)));
+    const skeletons = [start, end].map((pose) => poseSkeleton(body, posed(onePose(pose), side)));
     const frame = poseFrame(view, skeletons);
     const wide = Math.min(width, WIDEST);
     const height = clamp((wide * frame.height) / frame.width, HEIGHT.least, HEIGHT.most);
@@ -121,7 +122,7 @@ function FeltDots({ row, client, side, view, felt, onFelt, width, height }: Felt
   const [, end] = CHECK_GUIDES[row.id as CheckId].poses;
   const spots = useMemo(() => {
     const body = bodyOf(client.heightM, client.massKg, client.segments);
-    const skeleton = poseSkeleton(body, posed(end, side));
+    const skeleton = poseSkeleton(body, posed(onePose(end), side));
     const camera = FIGURE_CAMERAS[view];
     const { at } = fitted(poseFrame(view, [skeleton]), width, height);
     return row.felt.flatMap((where) => {

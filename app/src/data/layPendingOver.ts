@@ -1,7 +1,6 @@
-import type { ClientFile } from '@taxikine/core';
 import type { QueryClient } from '@tanstack/react-query';
 import { fileKey, pendingWrites } from './queryClient';
-import { versionIn, withRecord } from './writes';
+import { versionIn, withRecord, type KeptFile } from './writes';
 
 /**
  * Puts what is still to be sent into what was kept of the server's answers: a tab that is closed right
@@ -10,7 +9,7 @@ import { versionIn, withRecord } from './writes';
  */
 export function layPendingOver(client: QueryClient): void {
   for (const { kind, clientId, record, version } of pendingWrites(client))
-    client.setQueryData<ClientFile>(fileKey(clientId), (file) =>
+    client.setQueryData<KeptFile>(fileKey(clientId), (file) =>
       versionIn(file, kind, record.id) > version
         ? file
         : withRecord(file, kind, { ...record, version: version + 1 }),

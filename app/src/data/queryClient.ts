@@ -2,8 +2,7 @@ import { notifyManager, QueryCache, QueryClient } from '@tanstack/react-query';
 import { isPassing, Refused } from './api';
 import { sendWrite, type Sent } from './sendWrite';
 import { expired } from './session';
-import { versionIn, withRecord, type Write } from './writes';
-import type { ClientFile } from '@taxikine/core';
+import { versionIn, withRecord, type KeptFile, type Write } from './writes';
 
 export const WRITE_KEY = ['write'] as const;
 export const fileKey = (clientId: string) => ['file', clientId] as const;
@@ -27,7 +26,7 @@ function settle(client: QueryClient, write: Write, sent: Sent): void {
   );
   if (more) return;
   const key = fileKey(write.clientId);
-  client.setQueryData<ClientFile>(key, (file) =>
+  client.setQueryData<KeptFile>(key, (file) =>
     file && versionIn(file, write.kind, write.record.id) > sent.record.version
       ? file
       : withRecord(file, write.kind, sent.record),

@@ -26,6 +26,7 @@ import {
   versionIn,
   withPending,
   withRecord,
+  type KeptFile,
   type Write,
 } from './writes';
 
@@ -38,7 +39,9 @@ async function fetchFile(client: QueryClient, clientId: string): Promise<ClientF
     return withPending(newestOf(fetched, known), ours())!;
   } catch (error) {
     const local =
-      error instanceof Refused && error.status === 404 ? withPending(undefined, ours()) : undefined;
+      error instanceof Refused && error.status === 404
+        ? withPending<ClientFile>(undefined, ours())
+        : undefined;
     if (local) return local;
     throw error;
   }
@@ -121,9 +124,9 @@ export function useWrite(): WriteRecord {
       const record = bare(given);
       const clientId = clientIdOf(kind, record);
       const key = fileKey(clientId);
-      const version = versionIn(client.getQueryData<ClientFile>(key), kind, record.id);
+      const version = versionIn(client.getQueryData<KeptFile>(key), kind, record.id);
       void client.cancelQueries({ queryKey: key });
-      client.setQueryData<ClientFile>(key, (file) =>
+      client.setQueryData<KeptFile>(key, (file) =>
         withRecord(file, kind, { ...record, version: version + 1 }),
       );
       const coachId = client.getQueryData<Session>(SESSION_KEY)!.coach.id;
@@ -146,7 +149,7 @@ export function useUpdate(): UpdateRecord {
   const write = useWrite();
   return useCallback(
     (kind, given, change) => {
-      const file = client.getQueryData<ClientFile>(fileKey(clientIdOf(kind, given)));
+      const file = client.getQueryData<KeptFile>(fileKey(clientIdOf(kind, given)));
       write(kind, change(recordIn(file, kind, given.id) ?? given));
     },
     [client, write],

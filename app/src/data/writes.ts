@@ -1,4 +1,11 @@
-import type { ClientFile, KindInFile, RecordKind, RecordOfKind, Versioned } from '@taxikine/core';
+import {
+  KINDS_OF_PRACTICE,
+  type ClientFile,
+  type PracticeFile,
+  type RecordKind,
+  type RecordOfKind,
+  type Versioned,
+} from '@taxikine/core';
 
 /** A write on its way: what, from which version, and its own id so that it counts once. */
 export interface Write<K extends RecordKind = RecordKind> {
@@ -6,31 +13,44 @@ export interface Write<K extends RecordKind = RecordKind> {
   readonly coachId: string;
   readonly writeId: string;
   readonly kind: K;
+  /** Whose file it is in: a client's, or the practice's own. */
   readonly clientId: string;
   readonly version: number;
   readonly record: RecordOfKind[K];
 }
 
-export const clientIdOf = (kind: RecordKind, record: RecordOfKind[RecordKind]): string =>
-  kind === 'clients' ? record.id : (record as { clientId: string }).clientId;
+/** Stands for a client where a record belongs to the practice and to none. */
+export const PRACTICE = 'practice';
+
+/** A file that records are kept in. */
+export type KeptFile = ClientFile | PracticeFile;
+
+const isOfPractice = (kind: RecordKind): boolean =>
+  (KINDS_OF_PRACTICE as readonly RecordKind[]).includes(kind);
+
+export const clientIdOf = (kind: RecordKind, record: RecordOfKind[RecordKind]): string => {
+  if (isOfPractice(kind)) return PRACTICE;
+  return kind === 'clients' ? record.id : (record as { clientId: string }).clientId;
+};
 
 type Row = { id: string; version: number };
+type Rows = Readonly<Partial<Record<RecordKind, readonly Row[]>>>;
 
 /** A record out of a file, as it stands on this device. */
 export function recordIn<K extends RecordKind>(
-  file: ClientFile | undefined,
+  file: KeptFile | undefined,
   kind: K,
   id: string,
 ): Versioned<RecordOfKind[K]> | undefined {
-  if (kind === 'images') return undefined;
-  const rows = kind === 'clients' ? file && [file.client] : file?.[kind as KindInFile];
+  if (!file || kind === 'images') return undefined;
+  const rows = kind === 'clients' ? [(file as ClientFile).client] : (file as Rows)[kind];
   return (rows as unknown as Versioned<RecordOfKind[K]>[] | undefined)?.find(
     (one) => one.id === id,
   );
 }
 
 /** Version of a record in a file; 0 when it is not there. Of an image, its picture keeps count. */
-export const versionIn = (file: ClientFile | undefined, kind: RecordKind, id: string): number =>
+export const versionIn = (file: KeptFile | undefined, kind: RecordKind, id: string): number =>
   kind === 'images'
     ? (recordIn(file, 'pictures', id)?.imageWrites ?? 0)
     : (recordIn(file, kind, id)?.version ?? 0);
@@ -45,19 +65,11 @@ const emptyFile = (client: ClientFile['client']): ClientFile => ({
   pictures: [],
 });
 
-/** The file with one record put in, in its old place or at the end. */
-export function withRecord(
-  file: ClientFile | undefined,
-  kind: RecordKind,
-  record: Row,
-): ClientFile | undefined {
-  if (kind === 'clients') {
-    const client = record as ClientFile['client'];
-    return file ? { ...file, client } : emptyFile(client);
-  }
-  // An image is no part of the file: it is fetched when it is looked at.
-  if (!file || kind === 'images') return file;
-  const rows = file[kind] as Row[];
+/** What a practice has kept before it kept anything. */
+export const EMPTY_PRACTICE: PracticeFile = { ownDrills: [], rooms: [] };
+
+function withRow<File extends KeptFile>(file: File, kind: RecordKind, record: Row): File {
+  const rows = (file as Rows)[kind] ?? [];
   const known = rows.some((one) => one.id === record.id);
   return {
     ...file,
@@ -65,12 +77,27 @@ export function withRecord(
   };
 }
 
+/** The file with one record put in, in its old place or at the end. */
+export function withRecord<File extends KeptFile>(
+  file: File | undefined,
+  kind: RecordKind,
+  record: Row,
+): File | undefined {
+  if (kind === 'clients') {
+    const client = record as ClientFile['client'];
+    return (file ? { ...file, client } : emptyFile(client)) as File;
+  }
+  if (!file && isOfPractice(kind)) return withRow(EMPTY_PRACTICE, kind, record) as File;
+  // An image is no part of the file: it is fetched when it is looked at.
+  return !file || kind === 'images' ? file : withRow(file, kind, record);
+}
+
 /** What the server has, with what it has not heard of yet laid over it. */
-export const withPending = (
-  file: ClientFile | undefined,
+export const withPending = <File extends KeptFile>(
+  file: File | undefined,
   pending: readonly Write[],
-): ClientFile | undefined =>
-  pending.reduce<ClientFile | undefined>(
+): File | undefined =>
+  pending.reduce<File | undefined>(
     (sofar, { kind, record, version }) =>
       withRecord(sofar, kind, { ...record, version: version + 1 }),
     file,
@@ -79,7 +106,7 @@ export const withPending = (
 const newer = <T extends Row>(fetched: T, known: T | undefined): T =>
   known && known.version > fetched.version ? known : fetched;
 
-function newestRows<T extends Row>(fetched: readonly T[], known: readonly T[]): T[] {
+function newestRows(fetched: readonly Row[], known: readonly Row[]): Row[] {
   const merged = fetched.map((row) =>
     newer(
       row,
@@ -89,19 +116,20 @@ function newestRows<T extends Row>(fetched: readonly T[], known: readonly T[]): 
   return [...merged, ...known.filter((row) => !fetched.some((one) => one.id === row.id))];
 }
 
+type Parts = Readonly<Record<string, Row | readonly Row[]>>;
+
 /**
  * A file as fetched, but no record older than the one this device already knows: an answer can be
  * overtaken on its way by a write that was taken after it was put together.
  */
-export function newestOf(fetched: ClientFile, known: ClientFile | undefined): ClientFile {
+export function newestOf<File extends KeptFile>(fetched: File, known: File | undefined): File {
   if (!known) return fetched;
-  return {
-    client: newer(fetched.client, known.client),
-    visits: newestRows(fetched.visits, known.visits),
-    looks: newestRows(fetched.looks, known.looks),
-    probes: newestRows(fetched.probes, known.probes),
-    checks: newestRows(fetched.checks, known.checks),
-    drills: newestRows(fetched.drills, known.drills),
-    pictures: newestRows(fetched.pictures, known.pictures),
-  };
+  const before = known as unknown as Parts;
+  const parts = Object.entries(fetched as unknown as Parts).map(([part, rows]) => [
+    part,
+    Array.isArray(rows)
+      ? newestRows(rows as readonly Row[], (before[part] ?? []) as readonly Row[])
+      : newer(rows as Row, before[part] as Row | undefined),
+  ]);
+  return Object.fromEntries(parts) as File;
 }

@@ -8,12 +8,10 @@ import {
   FIGURE_CAMERAS,
   maybeSceneryOf,
   mirroredPose,
-  onePose,
   poseSkeleton,
   type ClientRecord,
   type FigureView,
   type Pose,
-  type PoseId,
   type Side,
   type Skeleton,
 } from '@taxikine/core';
@@ -27,7 +25,7 @@ import { useBackAndForth } from './useBackAndForth';
 
 export interface PoseFigureProps {
   readonly client: Pick<ClientRecord, 'heightM' | 'massKg' | 'segments'>;
-  readonly poses: readonly [start: PoseId, end: PoseId];
+  readonly poses: readonly [start: Pose, end: Pose];
   /** Poses are drawn for the left; the other side is their mirror image. */
   readonly side: Side | null;
   readonly view: FigureView;
@@ -54,17 +52,14 @@ export function poseFrame(view: FigureView, skeletons: readonly Skeleton[]): Fra
 }
 
 /** A pose for one side: its mirror image for the right. */
-export const posed = (id: PoseId, side: Side | null): Pose =>
-  side === 'right' ? mirroredPose(onePose(id)) : onePose(id);
+export const posed = (pose: Pose, side: Side | null): Pose =>
+  side === 'right' ? mirroredPose(pose) : pose;
 
 /** The client's own figure between two poses of a drill, back and forth while it is done. */
 export function PoseFigure({ client, poses, side, view, moving, width, height }: PoseFigureProps) {
   const palette = usePalette();
-  const [startId, endId] = poses;
-  const [start, end] = useMemo(
-    () => [posed(startId, side), posed(endId, side)],
-    [startId, endId, side],
-  );
+  const [from, to] = poses;
+  const [start, end] = useMemo(() => [posed(from, side), posed(to, side)], [from, to, side]);
   const t = useBackAndForth(moving && start.id !== end.id);
   const body = useMemo(
     () => bodyOf(client.heightM, client.massKg, client.segments),

@@ -1,14 +1,14 @@
 import {
   breathWords,
-  DRILL_POSES,
-  oneDrill,
+  drillOf,
+  posesOfDrill,
   type ClientRecord,
   type DrillRecord,
-  type DrillRow,
 } from '@taxikine/core';
 import { View } from '@tamagui/core';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { PoseFigure } from '../figure/PoseFigure';
+import { maybeRungWords } from '../ladder/rungWords';
 import { Button } from '../ui/Button';
 import { Words } from '../ui/text';
 import { useText } from '../words/useText';
@@ -35,7 +35,8 @@ export interface PlayerProps {
 /** One drill, big enough to read from the floor, three metres away. */
 export function Player({ client, drill, session, onClose, wide, width }: PlayerProps) {
   const t = useText();
-  const row: DrillRow = oneDrill(drill.drill);
+  const row = useMemo(() => drillOf(drill), [drill]);
+  const rung = maybeRungWords(drill, t);
   const moment = useMoment(drill.clock, drill.dose);
   const player = usePlayer(drill);
   const { cues, toggle } = useCues(moment);
@@ -46,7 +47,9 @@ export function Player({ client, drill, session, onClose, wide, width }: PlayerP
     <StepFrame
       roomy
       title={drill.side ? `${row.name}, ${t(drill.side)}` : row.name}
-      lead={t('player.set', { set: moment.set + 1, sets: drill.dose.sets })}
+      lead={[t('player.set', { set: moment.set + 1, sets: drill.dose.sets }), rung]
+        .filter(Boolean)
+        .join(' · ')}
       foot={<PlayerFoot moment={moment} player={player} onClose={onClose} />}
     >
       <SessionProgress session={session} current={drill.id} />
@@ -58,7 +61,7 @@ export function Player({ client, drill, session, onClose, wide, width }: PlayerP
         <View gap="$2" width={wide ? 440 : undefined}>
           <PoseFigure
             client={client}
-            poses={DRILL_POSES[drill.drill]}
+            poses={posesOfDrill(row)}
             side={drill.side}
             view="quarter"
             moving={moment.running && moment.phase === 'work'}

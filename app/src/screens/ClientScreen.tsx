@@ -22,6 +22,7 @@ import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { useFile, useWrite } from '../data/useFile';
+import { ClientLadders } from '../ladder/ClientLadders';
 import { givenWords, historyWords } from '../meet/toldWords';
 import { Board } from '../thread/Board';
 import { boardMarks } from '../thread/boardMarks';
@@ -119,6 +120,7 @@ function KnownClient({ file }: { file: ClientFile }) {
           />
         </View>
         <LastThread file={file} />
+        <ClientLadders file={file} />
         <View gap="$1">
           <Title small aria-level={2}>
             {t('client.visits')}

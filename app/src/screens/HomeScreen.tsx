@@ -36,6 +36,12 @@ export function HomeScreen() {
   return (
     <View flex={1} minHeight={0} height="100%">
       <Header title={practice.name}>
+        <Button
+          kind="quiet"
+          tight
+          label={t('drills.open')}
+          onPress={() => router.push('/library')}
+        />
         <SchemeButton />
         <SignOutButton />
       </Header>

@@ -2,11 +2,12 @@ import {
   checksOfDrill,
   clockWords,
   doseWords,
+  drillOf,
   isBegun,
   oneCheck,
-  oneDrill,
   planSession,
   workDone,
+  type ClientFile,
   type DrillRecord,
   type Trace,
   type VisitFile,
@@ -15,6 +16,9 @@ import { View } from '@tamagui/core';
 import { useMemo, useState } from 'react';
 import { CheckCard } from '../check/CheckCard';
 import { useWrite } from '../data/useFile';
+import { useLibrary } from '../data/usePractice';
+import { JudgeRung } from '../ladder/JudgeRung';
+import { maybeRungWords } from '../ladder/rungWords';
 import { Player } from '../player/Player';
 import { StepFrame } from '../steps/StepFrame';
 import type { StepProps } from '../steps/StepProps';
@@ -31,9 +35,10 @@ const isWaiting = ({ status }: DrillRecord): boolean => status === 'planned';
 
 /** Whether something else would be chosen now, and nothing was begun yet. */
 function useStale(visit: VisitFile, found: Trace): boolean {
+  const library = useLibrary();
   const now = useMemo(
-    () => planSession(found, limitsOf(visit), visit.visit.wish).drills,
-    [found, visit],
+    () => planSession(found, limitsOf(visit), visit.visit.wish, library).drills,
+    [found, visit, library],
   );
   const untouched = visit.drills.every((one) => isWaiting(one) && !isBegun(one.clock));
   const keys = (list: readonly { drill: string; side: string | null }[]) =>
@@ -77,7 +82,7 @@ export function DoDrills({ open, onStep, wide, width, found }: DoDrillsProps) {
             kind="main"
             flex={1}
             label={t('work.start')}
-            note={oneDrill(next.drill).name}
+            note={drillOf(next).name}
             onPress={() => setPlaying(next.id)}
           />
         ) : (
@@ -91,6 +96,7 @@ export function DoDrills({ open, onStep, wide, width, found }: DoDrillsProps) {
           key={one.id}
           drill={one}
           visit={visit}
+          file={open.file}
           width={width}
           onPress={() => setPlaying(one.id)}
         />
@@ -106,13 +112,15 @@ export function DoDrills({ open, onStep, wide, width, found }: DoDrillsProps) {
 interface DrillLineProps {
   readonly drill: DrillRecord;
   readonly visit: VisitFile;
+  readonly file: ClientFile;
   readonly width: number;
   readonly onPress: () => void;
 }
 
-function DrillLine({ drill, visit, width, onPress }: DrillLineProps) {
+function DrillLine({ drill, visit, file, width, onPress }: DrillLineProps) {
   const t = useText();
-  const row = oneDrill(drill.drill);
+  const row = drillOf(drill);
+  const rung = maybeRungWords(drill, t);
   const { sets, seconds } = workDone(drill.log);
   const did = sets > 0 ? ` · ${t('work.did', { sets, time: clockWords(seconds) })}` : '';
   const pain = drill.pain ? ` · ${t('work.painWas', { score: drill.pain })}` : '';
@@ -125,6 +133,7 @@ function DrillLine({ drill, visit, width, onPress }: DrillLineProps) {
             {drill.side ? `, ${t(drill.side)}` : ''}
           </Title>
           <Words small soft>
+            {rung ? `${rung} · ` : ''}
             {doseWords(drill.dose)} · {t(`work.status.${drill.status}`)}
             {did}
             {pain}
@@ -140,13 +149,14 @@ function DrillLine({ drill, visit, width, onPress }: DrillLineProps) {
         ) : null}
       </View>
       {isWaiting(drill) ? <Words small>{row.how}</Words> : null}
+      {drill.rung ? <JudgeRung drill={drill} file={file} /> : null}
       {drill.status === 'done' ? <TakeAgain drill={drill} visit={visit} width={width} /> : null}
     </View>
   );
 }
 
 /** The range that this drill is for, taken again right after it: which drill moved it is then known. */
-function TakeAgain({ drill, visit, width }: Omit<DrillLineProps, 'onPress'>) {
+function TakeAgain({ drill, visit, width }: Omit<DrillLineProps, 'onPress' | 'file'>) {
   const t = useText();
   const worth = checksOfDrill(visit, drill);
   const taken = visit.checks.filter(({ afterDrill }) => afterDrill === drill.id);

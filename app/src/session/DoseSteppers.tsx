@@ -1,14 +1,14 @@
-import { doseFor, doseWords, type ApproachId, type Dose, type DrillRow } from '@taxikine/core';
+import { doseWords, type Dose } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { Button } from '../ui/Button';
 import { Stepper } from '../ui/Stepper';
 import { useText } from '../words/useText';
 
 export interface DoseSteppersProps {
-  readonly drill: DrillRow;
   readonly dose: Dose;
-  readonly approach: ApproachId;
-  /** null: as the approach doses it. */
+  /** What is usual, to go back to; left out where nothing is. */
+  readonly usual?: Dose;
+  /** null: as is usual. */
   readonly onDose: (dose: Dose | null) => void;
 }
 
@@ -42,10 +42,9 @@ function countedIn(dose: Dose): Counted {
 }
 
 /** Sets, and what is counted in each; back to the usual with one tap. */
-export function DoseSteppers({ drill, dose, approach, onDose }: DoseSteppersProps) {
+export function DoseSteppers({ dose, usual, onDose }: DoseSteppersProps) {
   const t = useText();
   const counted = countedIn(dose);
-  const usual = doseFor(drill, approach);
   return (
     <View gap="$2" role="group" aria-label={t('work.dose')}>
       <View flexDirection="row" flexWrap="wrap" gap="$4">
@@ -69,7 +68,7 @@ export function DoseSteppers({ drill, dose, approach, onDose }: DoseSteppersProp
           onChange={(value) => onDose(counted.with(value))}
         />
       </View>
-      {doseWords(usual) === doseWords(dose) ? null : (
+      {!usual || doseWords(usual) === doseWords(dose) ? null : (
         <Button
           kind="quiet"
           tight

@@ -1,13 +1,14 @@
 import {
   breathWords,
+  chooseRung,
   doseDrill,
-  DRILL_POSES,
+  doseFor,
   dropDrill,
   letGo,
   lockDrill,
+  posesOfDrill,
   swapDrill,
   swapsFor,
-  type DrillId,
   type PlannedDrill,
   type Trace,
   type VisitFile,
@@ -15,6 +16,7 @@ import {
 import { View } from '@tamagui/core';
 import { useMemo } from 'react';
 import { PoseFigure } from '../figure/PoseFigure';
+import { LadderPanel } from '../ladder/LadderPanel';
 import { Button } from '../ui/Button';
 import { Sheet } from '../ui/Sheet';
 import { Title, Words } from '../ui/text';
@@ -39,6 +41,7 @@ export function DrillSheet({ one, session, visit, found, onClose }: DrillSheetPr
   const { drill, side, dose, locked, key } = one;
   const { limits, wishes, plan, move } = session;
   const at = { drill: drill.id, side };
+  const climbed = session.rungs.get(key);
   const place = plan.drills.findIndex((other) => other.key === key);
   const broken = plan.broken.filter((rule) => rule.key === key);
   const leave = (act: () => void) => () => {
@@ -49,7 +52,7 @@ export function DrillSheet({ one, session, visit, found, onClose }: DrillSheetPr
     <Sheet title={side ? `${drill.name}, ${t(side)}` : drill.name} open onClose={onClose}>
       <PoseFigure
         client={visit.client}
-        poses={DRILL_POSES[drill.id as DrillId]}
+        poses={posesOfDrill(drill)}
         side={side}
         view="quarter"
         moving
@@ -57,6 +60,12 @@ export function DrillSheet({ one, session, visit, found, onClose }: DrillSheetPr
         height={190}
       />
       <Words bold>{one.why}</Words>
+      {climbed ? (
+        <LadderPanel
+          climbed={climbed}
+          onRung={(rung) => wishes((wish) => chooseRung(wish, at, rung))}
+        />
+      ) : null}
       {broken.map(({ rule, says }) => (
         <Words key={rule} accent role="status">
           {says}
@@ -76,9 +85,8 @@ export function DrillSheet({ one, session, visit, found, onClose }: DrillSheetPr
         {drill.harder}
       </Words>
       <DoseSteppers
-        drill={drill}
         dose={dose}
-        approach={limits.approach}
+        usual={doseFor(drill, limits.approach)}
         onDose={(next) => wishes((wish) => doseDrill(wish, at, next))}
       />
       <View flexDirection="row" flexWrap="wrap" gap="$2">
@@ -120,14 +128,14 @@ interface SwapsProps extends Pick<DrillSheetProps, 'one' | 'session' | 'found'> 
   readonly onSwap: (into: { drill: string; side: PlannedDrill['side'] }) => void;
 }
 
-function Swaps({ one, session: { plan, limits }, found, onSwap }: SwapsProps) {
+function Swaps({ one, session: { plan, limits, library }, found, onSwap }: SwapsProps) {
   const t = useText();
   const swaps = useMemo(() => {
     const there = new Set(plan.drills.map(({ key }) => key));
-    return swapsFor({ drill: one.drill.id, side: one.side }, found, limits)
+    return swapsFor({ drill: one.drill.id, side: one.side }, found, limits, library)
       .filter(({ key }) => !there.has(key))
       .slice(0, MOST_SWAPS);
-  }, [plan, one, found, limits]);
+  }, [plan, one, found, limits, library]);
   return (
     <View gap="$2">
       <Title small aria-level={3}>

@@ -1,29 +1,23 @@
 import {
-  DRILL_CHAINS,
-  DRILL_POSES,
-  doseWords,
-  fillSide,
   LIKELY_ENOUGH,
   lockDrill,
-  oneCause,
   POSITIONS,
   searchDrills,
+  SIDES,
   type CauseId,
-  type DrillId,
   type DrillRow,
   type MaybeSide,
   type Position,
   type Trace,
   type VisitFile,
 } from '@taxikine/core';
-import { View } from '@tamagui/core';
 import { useMemo, useState } from 'react';
-import { PoseFigure } from '../figure/PoseFigure';
+import { LibraryRow } from '../library/LibraryRow';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Field } from '../ui/Field';
 import { Sheet } from '../ui/Sheet';
-import { Title, Words } from '../ui/text';
+import { Words } from '../ui/text';
 import { useText } from '../words/useText';
 import type { SessionOf } from './useSessionPlan';
 
@@ -37,7 +31,7 @@ export interface LibrarySheetProps {
 const MINUTES = [1.5, 2, 3] as const;
 
 /** What is looked for, and what is found. */
-function useSearch(found: Trace, { limits }: SessionOf) {
+function useSearch(found: Trace, { limits, library }: SessionOf) {
   const [text, setText] = useState('');
   const [traced, setTraced] = useState(true);
   const [position, setPosition] = useState<Position | null>(null);
@@ -49,14 +43,17 @@ function useSearch(found: Trace, { limits }: SessionOf) {
   );
   const drills = useMemo(
     () =>
-      searchDrills({
-        text,
-        causes: traced ? causes : undefined,
-        position: position ?? undefined,
-        minutes: minutes ?? undefined,
-        kit: room ? limits.kit : undefined,
-      }).filter(({ patterns }) => !patterns || patterns.includes(limits.pattern)),
-    [text, traced, causes, position, minutes, room, limits],
+      searchDrills(
+        {
+          text,
+          causes: traced ? causes : undefined,
+          position: position ?? undefined,
+          minutes: minutes ?? undefined,
+          kit: room ? limits.kit : undefined,
+        },
+        library,
+      ).filter(({ patterns }) => !patterns || patterns.includes(limits.pattern)),
+    [text, traced, causes, position, minutes, room, limits, library],
   );
   return {
     drills,
@@ -124,64 +121,19 @@ export function LibrarySheet({ session, visit, found, onClose }: LibrarySheetPro
           : t('library.lead', { count: search.drills.length })}
       </Words>
       {search.drills.map((drill) => (
-        <LibraryRow
-          key={drill.id}
-          drill={drill}
-          visit={visit}
-          onTake={(side) => take(drill, side)}
-        />
+        <LibraryRow key={drill.id} drill={drill} client={visit.client}>
+          {(drill.oneSided ? SIDES : [null]).map((side) => (
+            <Button
+              key={side ?? 'both'}
+              tight
+              small
+              label={side ? `${t('library.take')}, ${t(side)}` : t('library.take')}
+              says={`${t('library.take')}: ${drill.name}${side ? `, ${t(side)}` : ''}`}
+              onPress={() => take(drill, side)}
+            />
+          ))}
+        </LibraryRow>
       ))}
     </Sheet>
-  );
-}
-
-interface LibraryRowProps {
-  readonly drill: DrillRow;
-  readonly visit: VisitFile;
-  readonly onTake: (side: MaybeSide) => void;
-}
-
-function LibraryRow({ drill, visit, onTake }: LibraryRowProps) {
-  const t = useText();
-  const chain = DRILL_CHAINS.find(({ drills }) => drills.includes(drill.id as DrillId));
-  const aims = drill.targets.map(({ cause }) => fillSide(oneCause(cause).sentence, null));
-  return (
-    <View borderTopWidth={1} borderColor="$rule" paddingTop="$2" gap="$2">
-      <View flexDirection="row" gap="$3" alignItems="center">
-        <PoseFigure
-          client={visit.client}
-          poses={DRILL_POSES[drill.id as DrillId]}
-          side={null}
-          view="quarter"
-          moving={false}
-          width={84}
-          height={72}
-        />
-        <View flex={1} gap="$1">
-          <Title small aria-level={3}>
-            {drill.name}
-          </Title>
-          <Words small soft>
-            {doseWords(drill.dose)} · {t(`library.positions.${drill.position}`)}
-            {chain ? ` · ${t('library.chain', { name: chain.name })}` : ''}
-          </Words>
-          <Words small>
-            {t('library.aims')}: {aims.join(', ')}
-          </Words>
-        </View>
-      </View>
-      <View flexDirection="row" gap="$2">
-        {(drill.oneSided ? (['left', 'right'] as const) : [null]).map((side) => (
-          <Button
-            key={side ?? 'both'}
-            tight
-            small
-            label={side ? `${t('library.take')}, ${t(side)}` : t('library.take')}
-            says={`${t('library.take')}: ${drill.name}${side ? `, ${t(side)}` : ''}`}
-            onPress={() => onTake(side)}
-          />
-        ))}
-      </View>
-    </View>
   );
 }

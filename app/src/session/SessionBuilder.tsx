@@ -4,9 +4,9 @@ import {
   KIT,
   NO_WISH,
   NOTHING_DONE,
-  oneDrill,
   traceSnapshot,
   type DrillRecord,
+  type OwnDrill,
   type PlannedDrill,
   type Trace,
   type VisitFile,
@@ -14,6 +14,8 @@ import {
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { useUpdate, useWrite } from '../data/useFile';
+import { maybeOwn, useOwnDrills } from '../data/usePractice';
+import { maybeTry } from '../ladder/useRungs';
 import { StepFrame } from '../steps/StepFrame';
 import type { StepProps } from '../steps/StepProps';
 import { Button } from '../ui/Button';
@@ -27,15 +29,21 @@ import { LibrarySheet } from './LibrarySheet';
 import { SessionList } from './SessionList';
 import { useSessionPlan, type SessionOf } from './useSessionPlan';
 
-const drillRecord = (one: PlannedDrill, visit: VisitFile, place: number): DrillRecord => ({
+interface Taken {
+  readonly place: number;
+  readonly own: OwnDrill | null;
+  readonly rung: DrillRecord['rung'];
+}
+
+const drillRecord = (one: PlannedDrill, visit: VisitFile, taken: Taken): DrillRecord => ({
   ...NOTHING_DONE,
+  ...taken,
   id: crypto.randomUUID(),
   clientId: visit.client.id,
   visitId: visit.visit.id,
-  drill: one.drill.id as DrillRecord['drill'],
+  drill: one.drill.id,
   side: one.side,
   targets: [...one.targets],
-  place,
   dose: one.dose,
 });
 
@@ -49,7 +57,8 @@ export function SessionBuilder({ open, found, wide, width }: SessionBuilderProps
   const write = useWrite();
   const update = useUpdate();
   const { visit } = open;
-  const session = useSessionPlan(visit, found);
+  const ownDrills = useOwnDrills();
+  const session = useSessionPlan(open, found);
   const { plan } = session;
   const [opened, setOpened] = useState<string | null>(null);
   const [library, setLibrary] = useState(false);
@@ -60,7 +69,11 @@ export function SessionBuilder({ open, found, wide, width }: SessionBuilderProps
       ...latest,
       traced: traceSnapshot(found, new Date().toISOString()),
     }));
-    plan.drills.forEach((one, place) => write('drills', drillRecord(one, visit, place)));
+    plan.drills.forEach((one, place) => {
+      const own = maybeOwn(ownDrills, one.drill.id);
+      const rung = maybeTry(session.rungs.get(one.key));
+      write('drills', drillRecord(one, visit, { place, own, rung }));
+    });
   };
   return (
     <StepFrame
@@ -125,8 +138,8 @@ function Troubles({ session: { plan } }: { session: SessionOf }) {
         <Words key={`${rule}${key}`}>{says}</Words>
       ))}
       {plan.refused.length > 0 ? <Words bold>{t('work.refused')}</Words> : null}
-      {plan.refused.map(({ drill, reason }) => (
-        <Words key={drill}>{t('work.says', { drill: oneDrill(drill).name, why: reason })}</Words>
+      {plan.refused.map(({ drill, name, reason }) => (
+        <Words key={drill}>{t('work.says', { drill: name, why: reason })}</Words>
       ))}
     </View>
   );
@@ -182,10 +195,12 @@ function Room({ visit, session: { change } }: { visit: VisitFile; session: Sessi
 }
 
 /** What was taken out, and the way back. */
-function Wishes({ session: { wish, wishes } }: { session: SessionOf }) {
+function Wishes({ session: { wish, wishes, library } }: { session: SessionOf }) {
   const t = useText();
   if (!isWished(wish)) return null;
-  const names = wish.dropped.map(({ drill }) => oneDrill(drill).name);
+  const names = wish.dropped.flatMap(
+    ({ drill }) => library.find(({ id }) => id === drill)?.name ?? [],
+  );
   return (
     <View gap="$2">
       {names.length > 0 ? (
@@ -215,7 +230,7 @@ function LeftOut({ session: { plan } }: { session: SessionOf }) {
       </Title>
       {plan.leftOut.map((one) => (
         <Words key={drillKey({ drill: one.drill, side: null })} small soft>
-          {t('work.says', { drill: oneDrill(one.drill).name, why: one.reason })}
+          {t('work.says', { drill: one.name, why: one.reason })}
         </Words>
       ))}
     </View>

@@ -23,7 +23,8 @@ export interface SessionListProps {
 }
 
 /** The drills in order: dragged by the grip, or moved with space and the arrow keys. */
-export function SessionList({ session: { plan, move }, client, onOpen }: SessionListProps) {
+export function SessionList({ session, client, onOpen }: SessionListProps) {
+  const { plan, move } = session;
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -41,6 +42,7 @@ export function SessionList({ session: { plan, move }, client, onOpen }: Session
             key={one.key}
             one={one}
             client={client}
+            climbed={session.rungs.get(one.key)}
             wrong={wrong.has(one.key)}
             onOpen={() => onOpen(one.key)}
           />

@@ -1,15 +1,10 @@
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import {
-  doseWords,
-  DRILL_POSES,
-  type ClientRecord,
-  type DrillId,
-  type PlannedDrill,
-} from '@taxikine/core';
+import { doseWords, posesOfDrill, type ClientRecord, type PlannedDrill } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import Svg, { Circle } from 'react-native-svg';
 import { PoseFigure } from '../figure/PoseFigure';
+import type { ClimbedRung } from '../ladder/useRungs';
 import { BARE_BUTTON } from '../ui/bareButton';
 import { Title, Words } from '../ui/text';
 import { usePalette } from '../ui/usePalette';
@@ -18,13 +13,14 @@ import { useText } from '../words/useText';
 export interface SessionRowProps {
   readonly one: PlannedDrill;
   readonly client: ClientRecord;
+  readonly climbed?: ClimbedRung;
   /** A rule is broken here. */
   readonly wrong: boolean;
   readonly onOpen: () => void;
 }
 
 /** One drill of the session: a grip to drag it by, and everything else opens it. */
-export function SessionRow({ one, client, wrong, onOpen }: SessionRowProps) {
+export function SessionRow({ one, client, climbed, wrong, onOpen }: SessionRowProps) {
   const t = useText();
   const { drill, side, dose, minutes, why, locked, key } = one;
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
@@ -76,7 +72,7 @@ export function SessionRow({ one, client, wrong, onOpen }: SessionRowProps) {
           <View flexDirection="row" alignItems="center" gap="$2" flex={1} minWidth={0}>
             <PoseFigure
               client={client}
-              poses={DRILL_POSES[drill.id as DrillId]}
+              poses={posesOfDrill(drill)}
               side={side}
               view="quarter"
               moving={false}
@@ -91,6 +87,7 @@ export function SessionRow({ one, client, wrong, onOpen }: SessionRowProps) {
                 {doseWords(dose)} · {t('work.minutes', { count: Math.max(1, Math.round(minutes)) })}
                 {locked ? ` · ${t('work.locked')}` : ''}
               </Words>
+              {climbed ? <RungLine climbed={climbed} /> : null}
               <Words small accent={wrong}>
                 {why}
               </Words>
@@ -99,6 +96,18 @@ export function SessionRow({ one, client, wrong, onOpen }: SessionRowProps) {
         </button>
       </View>
     </div>
+  );
+}
+
+function RungLine({ climbed: { ladder, today, kg } }: { climbed: ClimbedRung }) {
+  const t = useText();
+  const { rung, place } = today;
+  const held = kg?.status === 'found' ? ` · ${kg.kg} kg` : '';
+  return (
+    <Words small bold>
+      {t('ladder.now', { place: place + 1, of: ladder.rungs.length, name: rung.name })}
+      {held}
+    </Words>
   );
 }
 

@@ -1,7 +1,10 @@
 import {
   movedTo,
   NO_WISH,
+  onRung,
   planSession,
+  type DrillRow,
+  type PlannedDrill,
   type SessionLimits,
   type SessionPlan,
   type SessionWish,
@@ -11,6 +14,9 @@ import {
 } from '@taxikine/core';
 import { useMemo } from 'react';
 import { useUpdate } from '../data/useFile';
+import { useLibrary } from '../data/usePractice';
+import type { OpenVisit } from '../data/useVisit';
+import { useRungs, type ClimbedRung } from '../ladder/useRungs';
 
 /** What a session of this visit has to fit. */
 export function limitsOf({ visit, client }: VisitFile): SessionLimits {
@@ -22,17 +28,39 @@ export interface SessionOf {
   readonly plan: SessionPlan;
   readonly limits: SessionLimits;
   readonly wish: SessionWish;
+  /** All drills there are to choose from. */
+  readonly library: readonly DrillRow[];
+  /** The rung that a drill of a ladder climbs today, by the drill's key. */
+  readonly rungs: ReadonlyMap<string, ClimbedRung>;
   readonly change: (part: (visit: VisitRecord) => Partial<VisitRecord>) => void;
   readonly wishes: (next: (wish: SessionWish) => SessionWish) => void;
   readonly move: (key: string, place: number) => void;
 }
 
+/** A drill of a ladder, told and shown as its rung of today is. */
+const climbing =
+  (rungs: ReadonlyMap<string, ClimbedRung>) =>
+  (one: PlannedDrill): PlannedDrill => {
+    const climbed = rungs.get(one.key);
+    return climbed ? { ...one, drill: onRung(one.drill, climbed.today.rung) } : one;
+  };
+
 /** The session as it would be now, and everything a coach can change about it; solved anew each time. */
-export function useSessionPlan(visit: VisitFile, found: Trace): SessionOf {
+export function useSessionPlan(open: OpenVisit, found: Trace): SessionOf {
+  const { visit } = open;
   const update = useUpdate();
+  const library = useLibrary();
   const limits = useMemo(() => limitsOf(visit), [visit]);
   const { wish } = visit.visit;
-  const plan = useMemo(() => planSession(found, limits, wish), [found, limits, wish]);
+  const chosen = useMemo(
+    () => planSession(found, limits, wish, library),
+    [found, limits, wish, library],
+  );
+  const rungs = useRungs(open, chosen.drills, wish);
+  const plan = useMemo(
+    () => ({ ...chosen, drills: chosen.drills.map(climbing(rungs)) }),
+    [chosen, rungs],
+  );
   const change: SessionOf['change'] = (part) =>
     update('visits', visit.visit, (latest) => ({ ...latest, ...part(latest) }));
   const wishes: SessionOf['wishes'] = (next) =>
@@ -45,5 +73,5 @@ export function useSessionPlan(visit: VisitFile, found: Trace): SessionOf {
     );
     wishes((latest) => ({ ...latest, order }));
   };
-  return { plan, limits, wish, change, wishes, move };
+  return { plan, limits, wish, library, rungs, change, wishes, move };
 }

@@ -1,4 +1,4 @@
-import { keepAdvice, KEEPS, oneDrill, type VisitFile } from '@taxikine/core';
+import { drillOf, keepAdvice, KEEPS, type VisitFile } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { useMemo } from 'react';
 import { useUpdate } from '../data/useFile';
@@ -19,7 +19,7 @@ export function KeepList({ visit }: { visit: VisitFile }) {
       </Title>
       {advice.map(({ drill: id, says, why }) => {
         const drill = visit.drills.find((one) => one.id === id)!;
-        const { name } = oneDrill(drill.drill);
+        const { name } = drillOf(drill);
         const what = says ? t(`verdict.advice.${says}`) : t('verdict.adviceNone');
         return (
           <View key={id} gap="$1" borderTopWidth={1} borderColor="$rule" paddingTop="$2">

@@ -1,6 +1,6 @@
 import {
   oneCheck,
-  oneDrill,
+  drillOf,
   sessionSteps,
   withUnit,
   type Unit,
@@ -23,7 +23,7 @@ export function StepGains({ visit }: { visit: VisitFile }) {
   if (steps.length === 0) return null;
   const nameOf = (id: string) => {
     const drill = visit.drills.find((one) => one.id === id);
-    return drill ? oneDrill(drill.drill).name : '';
+    return drill ? drillOf(drill).name : '';
   };
   return (
     <View gap="$3">

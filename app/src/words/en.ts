@@ -1,6 +1,8 @@
 import { caseFile } from './enCaseFile';
 import { guide, instrument } from './enCheck';
 import { fit } from './enFit';
+import { ladder } from './enLadder';
+import { drills } from './enLibrary';
 import { notes, tally } from './enLook';
 import { meet } from './enMeet';
 import { picture } from './enPicture';
@@ -323,6 +325,8 @@ export const en = {
   trace,
   work,
   library,
+  ladder,
+  drills,
   gauge,
   player,
   again: {

@@ -31,6 +31,7 @@ export const verdict = {
   looseKinds: {
     'not-regraded': 'not graded again',
     'not-done': 'not done',
+    'rung-not-judged': 'how did the rung go?',
     'not-tested': 'nothing it aims at was looked at again',
     'not-decided': 'keep, drop or swap?',
   },

@@ -1,0 +1,3 @@
+import { LibraryScreen } from '../../screens/LibraryScreen';
+
+export default LibraryScreen;

@@ -1,0 +1,5 @@
+import { OwnDrillScreen } from '../../screens/OwnDrillScreen';
+
+export default function NewDrill() {
+  return <OwnDrillScreen drillId={null} />;
+}

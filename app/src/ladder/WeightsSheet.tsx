@@ -1,0 +1,116 @@
+import { NO_WEIGHTS, type Sized, type Weights } from '@taxikine/core';
+import { View } from '@tamagui/core';
+import { useWeights, useSetWeights } from '../data/usePractice';
+import { Button } from '../ui/Button';
+import { Sheet } from '../ui/Sheet';
+import { Stepper } from '../ui/Stepper';
+import { Title, Words } from '../ui/text';
+import { useText } from '../words/useText';
+
+/** Sizes that are sold; what is there is a part of them. */
+const DUMBBELLS = [1, 2, 3, 4, 5, 6, 8, 10, 12, 14, 16, 18, 20, 24, 28, 32] as const;
+const PLATES = [0.5, 1.25, 2.5, 5, 10, 15, 20] as const;
+
+const countOf = (sizes: readonly Sized[], kg: number): number =>
+  sizes.find((one) => one.kg === kg)?.count ?? 0;
+
+const withCount = (sizes: readonly Sized[], kg: number, count: number): Sized[] =>
+  [...sizes.filter((one) => one.kg !== kg), ...(count > 0 ? [{ kg, count }] : [])].sort(
+    (a, b) => a.kg - b.kg,
+  );
+
+const MOST_PAIRS = 4;
+
+/** A pair, one, none, and round again. */
+const nextCount = (count: number): number => (count === 0 ? 2 : count === 2 ? 1 : 0);
+
+/** What there is in the practice to load with; every tap is kept. */
+export function WeightsSheet({ onClose }: { onClose: () => void }) {
+  const t = useText();
+  const there = useWeights() ?? NO_WEIGHTS;
+  const set = useSetWeights();
+  const change = (part: Partial<Weights>) => set({ ...there, ...part });
+  return (
+    <Sheet title={t('ladder.there')} open onClose={onClose}>
+      <Words soft>{t('ladder.thereLead')}</Words>
+      <View gap="$2" role="group" aria-label={t('ladder.dumbbells')}>
+        <Title small aria-level={3}>
+          {t('ladder.dumbbells')}
+        </Title>
+        <View flexDirection="row" flexWrap="wrap" gap="$2">
+          {DUMBBELLS.map((kg) => (
+            <Size
+              key={kg}
+              kg={kg}
+              count={countOf(there.dumbbells, kg)}
+              onCount={(count) => change({ dumbbells: withCount(there.dumbbells, kg, count) })}
+            />
+          ))}
+        </View>
+      </View>
+      <View gap="$2" role="group" aria-label={t('ladder.plates')}>
+        <Title small aria-level={3}>
+          {t('ladder.plates')}
+        </Title>
+        <View flexDirection="row" flexWrap="wrap" gap="$2">
+          {PLATES.map((kg) => {
+            const pairs = Math.floor(countOf(there.plates, kg) / 2);
+            const next = pairs >= MOST_PAIRS ? 0 : pairs + 1;
+            return (
+              <Button
+                key={kg}
+                tight
+                small
+                chosen={pairs > 0}
+                label={`${kg} kg`}
+                note={t('ladder.pairs', { count: pairs })}
+                onPress={() => change({ plates: withCount(there.plates, kg, 2 * next) })}
+              />
+            );
+          })}
+        </View>
+      </View>
+      <View flexDirection="row" flexWrap="wrap" gap="$3">
+        <Stepper
+          label={t('ladder.handles')}
+          value={there.handles}
+          from={0}
+          unit=""
+          least={0}
+          most={4}
+          onChange={(handles) => change({ handles })}
+        />
+        <Stepper
+          label={t('ladder.handleKg')}
+          value={there.handleKg}
+          from={2}
+          unit="kg"
+          least={0.5}
+          most={10}
+          step={0.5}
+          onChange={(handleKg) => change({ handleKg })}
+        />
+      </View>
+    </Sheet>
+  );
+}
+
+interface SizeProps {
+  readonly kg: number;
+  readonly count: number;
+  readonly onCount: (count: number) => void;
+}
+
+function Size({ kg, count, onCount }: SizeProps) {
+  const t = useText();
+  return (
+    <Button
+      tight
+      small
+      chosen={count > 0}
+      label={`${kg} kg`}
+      note={t(`ladder.count.${count === 1 ? 1 : count >= 2 ? 2 : 0}`)}
+      onPress={() => onCount(nextCount(count))}
+    />
+  );
+}

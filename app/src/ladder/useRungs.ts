@@ -1,0 +1,54 @@
+import {
+  maybeLadder,
+  NO_WEIGHTS,
+  rungToday,
+  weightOfRung,
+  type Ladder,
+  type PlannedDrill,
+  type RungKg,
+  type RungToday,
+  type RungTry,
+  type SessionWish,
+} from '@taxikine/core';
+import { useMemo } from 'react';
+import { useWeights } from '../data/usePractice';
+import type { OpenVisit } from '../data/useVisit';
+
+/** What a drill of a ladder climbs today, and with what. */
+export interface ClimbedRung {
+  readonly ladder: Ladder;
+  readonly today: RungToday;
+  /** null without a weight on the rung. */
+  readonly kg: RungKg | null;
+}
+
+/** Rungs of the drills of a session that climb a ladder, by the drill's key. */
+export function useRungs(
+  open: OpenVisit,
+  drills: readonly PlannedDrill[],
+  { rungs: chosen }: SessionWish,
+): ReadonlyMap<string, ClimbedRung> {
+  const weights = useWeights() ?? NO_WEIGHTS;
+  return useMemo(() => {
+    const at = { file: open.file, visit: open.visit.visit, gate: open.gate };
+    const climbed = drills.flatMap(({ key, drill, side }): [string, ClimbedRung][] => {
+      const ladder = maybeLadder(drill.id);
+      if (!ladder) return [];
+      const today = rungToday(ladder, side, at, chosen?.[key]);
+      const { weight } = today.rung;
+      const kg = weight && weightOfRung(weight, open.file.client.massKg, weights);
+      return [[key, { ladder, today, kg }]];
+    });
+    return new Map(climbed);
+  }, [open, drills, chosen, weights]);
+}
+
+/** The try as it is written into the session; null for a drill that climbs nothing. */
+export const maybeTry = (climbed: ClimbedRung | undefined): RungTry | null =>
+  climbed
+    ? {
+        rung: climbed.today.rung.id,
+        kg: climbed.kg?.status === 'found' ? climbed.kg.kg : null,
+        met: null,
+      }
+    : null;

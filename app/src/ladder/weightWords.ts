@@ -1,0 +1,17 @@
+import type { RungKg, RungWeight } from '@taxikine/core';
+import type { TextOf } from '../words/useText';
+
+const tenth = (value: number): string => String(Math.round(value * 10) / 10);
+
+/** What is to be held on a rung, in a sentence. */
+export function weightWords(weight: RungWeight, kg: RungKg, t: TextOf): string {
+  if (kg.status === 'nothing-there')
+    return t('ladder.nothingThere', { wanted: tenth(kg.wantedKg) });
+  if (kg.status === 'too-heavy')
+    return t('ladder.tooHeavy', { wanted: tenth(kg.wantedKg), lightest: tenth(kg.lightestKg) });
+  return t(`ladder.kg.${weight.as}`, {
+    kg: tenth(kg.kg),
+    percent: tenth(kg.percent),
+    of: kg.of,
+  });
+}

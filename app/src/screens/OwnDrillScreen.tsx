@@ -1,0 +1,120 @@
+import { parse, RECORD_SCHEMAS, type OwnDrillRecord, type Problem } from '@taxikine/core';
+import { View } from '@tamagui/core';
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { useWrite } from '../data/useFile';
+import { useOwnDrills } from '../data/usePractice';
+import { DrillFacts } from '../library/DrillFacts';
+import { blankDrill } from '../library/ownDrillForm';
+import { PosesPart } from '../library/PosesPart';
+import { TargetsPart } from '../library/TargetsPart';
+import { Button } from '../ui/Button';
+import { Field } from '../ui/Field';
+import { Words } from '../ui/text';
+import { useWide } from '../ui/useWide';
+import { useText } from '../words/useText';
+import { Header } from './Header';
+import { NotThere } from './NotThere';
+
+/** A drill of the practice's own: a new one, or one that is changed. */
+export function OwnDrillScreen({ drillId }: { drillId: string | null }) {
+  const own = useOwnDrills();
+  const known = own.find(({ id }) => id === drillId);
+  if (drillId && !known) return <NotThere />;
+  return <OwnDrillForm key={drillId ?? 'new'} known={known ?? null} />;
+}
+
+const TYPED = ['name', 'how', 'feel', 'stopIf', 'easier', 'harder'] as const;
+type Typed = (typeof TYPED)[number];
+
+/** Without the version that the server gave it: that is no part of a drill. */
+function withoutVersion(known: OwnDrillRecord): OwnDrillRecord {
+  const { version: _, ...drill } = known as OwnDrillRecord & { version?: number };
+  return drill;
+}
+
+const trimmed = (drill: OwnDrillRecord): OwnDrillRecord => ({
+  ...drill,
+  ...Object.fromEntries(TYPED.map((name) => [name, drill[name].trim()])),
+});
+
+function OwnDrillForm({ known }: { known: OwnDrillRecord | null }) {
+  const t = useText();
+  const write = useWrite();
+  const { wide, width } = useWide();
+  const [drill, setDrill] = useState(() => (known ? withoutVersion(known) : blankDrill()));
+  const [problems, setProblems] = useState<readonly Problem[]>([]);
+  const change = (part: Partial<OwnDrillRecord>) => setDrill((latest) => ({ ...latest, ...part }));
+  const save = () => {
+    const read = parse<OwnDrillRecord>(RECORD_SCHEMAS.ownDrills, trimmed(drill));
+    if (read.status === 'bad') return setProblems(read.problems);
+    write('ownDrills', read.value);
+    router.replace('/library');
+  };
+  const problemOf = (name: Typed) => problems.find(({ path }) => path === name)?.message;
+  const others = problems.filter(({ path }) => !TYPED.some((name) => name === path));
+  const field = (name: Typed) => (
+    <Field
+      key={name}
+      label={t(`drills.names.${name}`)}
+      value={drill[name]}
+      onChange={(value) => change({ [name]: value })}
+      problem={problemOf(name)}
+    />
+  );
+  return (
+    <View flex={1} minHeight={0} height="100%">
+      <Header title={known ? known.name : t('drills.newTitle')} back="/library" />
+      <View render="main" flex={1} minHeight={0} style={{ overflowY: 'auto' }}>
+        <View
+          padding="$4"
+          gap="$5"
+          $wide={{ padding: '$6' }}
+          flexDirection={wide ? 'row' : 'column'}
+          alignItems={wide ? 'flex-start' : 'stretch'}
+        >
+          <View gap="$5" flex={wide ? 1 : undefined}>
+            <View gap="$3">{TYPED.map(field)}</View>
+            <TargetsPart targets={drill.targets} onTargets={(targets) => change({ targets })} />
+            <DrillFacts drill={drill} onChange={change} />
+          </View>
+          <View flex={wide ? 1 : undefined}>
+            <PosesPart
+              drill={drill}
+              width={wide ? 400 : Math.min(width - 40, 400)}
+              onPoses={(poses) => change({ poses })}
+            />
+          </View>
+        </View>
+      </View>
+      <View padding="$3" gap="$2" borderTopWidth={1} borderColor="$rule">
+        {problems.length > 0 ? (
+          <Words small accent role="alert">
+            {t('drills.problems')}{' '}
+            {(others.length > 0 ? others : problems).map(({ message }) => message).join('; ')}
+          </Words>
+        ) : null}
+        <View flexDirection="row" gap="$3">
+          {known ? <DeleteButton known={known} /> : null}
+          <Button kind="main" flex={1} label={t('drills.save')} onPress={save} />
+        </View>
+      </View>
+    </View>
+  );
+}
+
+/** Asked once more: a drill that is gone cannot be chosen again, though old sessions keep it. */
+function DeleteButton({ known }: { known: OwnDrillRecord }) {
+  const t = useText();
+  const write = useWrite();
+  const [sure, setSure] = useState(false);
+  const remove = () => {
+    write('ownDrills', { ...withoutVersion(known), removed: true });
+    router.replace('/library');
+  };
+  return sure ? (
+    <Button label={t('drills.removeYes')} note={t('drills.removeSure')} onPress={remove} />
+  ) : (
+    <Button kind="quiet" label={t('drills.remove')} onPress={() => setSure(true)} />
+  );
+}
