@@ -131,3 +131,93 @@ export async function makeClient(page: Page, world: World, name: string): Promis
 /** Waits until nothing is left to send. */
 export const allSent = (page: Page) =>
   page.getByText(/kept on this device/).waitFor({ state: 'hidden' });
+
+/** Writes a record through the page's own session, as another device would. */
+export async function putRecord(
+  page: Page,
+  world: World,
+  kind: string,
+  record: { id: string },
+): Promise<void> {
+  const data = { writeId: randomUUID(), version: 0, record };
+  const answer = await page.request.put(`${world.url}/api/v1/${kind}/${record.id}`, {
+    headers: { 'X-Taxikine': '1' },
+    data,
+  });
+  if (!answer.ok()) throw new Error(await answer.text());
+}
+
+const DAY_MS = 86_400_000;
+
+/** A split visit of a client so many days ago, looked at and at its work; with checks taken in it. */
+export async function visitAtWork(
+  page: Page,
+  world: World,
+  clientId: string,
+  { daysAgo, checks = [] }: { daysAgo: number; checks?: object[] },
+): Promise<string> {
+  const on = new Date(Date.now() - daysAgo * DAY_MS).toISOString();
+  const [id, of] = [randomUUID(), { clientId }];
+  await putRecord(page, world, 'visits', {
+    id,
+    ...of,
+    pattern: 'split',
+    openedOn: on,
+    closedOn: null,
+    step: 'work',
+    asks: [{ on, positives: [] }],
+    minutes: 15,
+    next: 'rest',
+  } as { id: string });
+  await putRecord(page, world, 'looks', {
+    id: randomUUID(),
+    ...of,
+    visitId: id,
+    role: 'first',
+    setup: { ...STEP_SETUP },
+    faults: [{ fault: 'rear-hip-stops', side: 'right', phase: 'bottom', grade: 'slight' }],
+    clear: ['knee-in', 'knee-wobbles'],
+    pain: [],
+    rating: 'medium',
+    reps: [],
+    notes: [],
+    hold: null,
+    recordings: [],
+    startedOn: on,
+  } as { id: string });
+  for (const check of checks)
+    await putRecord(page, world, 'checks', {
+      ...NOTHING,
+      id: randomUUID(),
+      ...of,
+      visitId: id,
+      role: 'first',
+      doneOn: on,
+      removed: false,
+      ...check,
+    } as { id: string });
+  return id;
+}
+
+const STEP_SETUP = {
+  stanceCm: 20,
+  toeOutDeg: { left: 0, right: 0 },
+  heelLiftMm: 0,
+  front: 'left',
+  stepCm: 75,
+  arms: 'down',
+  hands: 'free',
+  load: { at: 'none', kg: 0 },
+  tempo: 'own',
+  shoes: 'bare',
+};
+
+/** What a check holds before anything was measured. */
+const NOTHING = {
+  passive: null,
+  active: null,
+  braced: null,
+  result: null,
+  felt: null,
+  pinch: null,
+};

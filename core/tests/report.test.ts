@@ -1,3 +1,4 @@
+import { Fhir } from 'fhir';
 import Papa from 'papaparse';
 import {
   caseFileOf,
@@ -184,6 +185,15 @@ describe('FHIR R4', () => {
     resources.filter(
       (one): one is Extract<typeof one, { resourceType: T }> => one.resourceType === type,
     );
+
+  it('is valid by an independent validator, which finds what is wrong in a wrong one', () => {
+    const said = new Fhir().validate(bundle);
+    // Our own code systems are in nobody's value sets; everything else must be in order.
+    const rest = said.messages.filter(({ message }) => !/value set/i.test(message ?? ''));
+    expect([said.valid, rest]).toEqual([true, []]);
+    const wrong = { ...bundle, entry: [{ resource: { resourceType: 'Observation' } }] };
+    expect(new Fhir().validate(wrong).valid).toBe(false);
+  });
 
   it('is a collection in which every entry has an address of its own and points at the client', () => {
     expect(bundle).toMatchObject({ resourceType: 'Bundle', type: 'collection', timestamp: at(55) });

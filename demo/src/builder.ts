@@ -1,6 +1,11 @@
 import {
   caseFileOf,
   keepAdvice,
+  maybeLadder,
+  oneDrill,
+  oneRung,
+  type CriterionId,
+  type DrillId,
   maybeVisitFile,
   NOTHING_MEASURED,
   NOTHING_TOLD,
@@ -82,6 +87,18 @@ export interface DemoVisit {
   };
   /** Drills done before the coach stopped; all of them in a finished visit. */
   drillsDone?: number;
+  /** Rungs of ladders that were tried, before the pattern at the end. */
+  climbs?: DemoClimb[];
+}
+
+/** A rung as it was tried. */
+export interface DemoClimb {
+  ladder: DrillId;
+  side?: Side;
+  rung: string;
+  kg?: number;
+  /** What of it was not there. */
+  missed?: CriterionId[];
 }
 
 export interface DemoClient {
@@ -167,7 +184,7 @@ function drillRecords(
   return drills.map(({ drill, side, targets, dose }, place) => ({
     ...NOTHING_DONE,
     ...frame.ids(`drill/${place}`),
-    drill: drill.id as DrillRecord['drill'],
+    drill: drill.id,
     side,
     targets: [...targets],
     place,
@@ -177,6 +194,42 @@ function drillRecords(
     pain: place < done ? 0 : null,
     doneOn: place < done ? frame.time(22 + 4 * place) : null,
   }));
+}
+
+/** A rung that was climbed, all of its sets done. */
+function climbRecord(frame: Frame, climb: DemoClimb, i: number, place: number): DrillRecord {
+  const { ladder: drill, side = null, rung, kg = null, missed = [] } = climb;
+  const { dose, targets } = oneDrill(drill);
+  const { criteria } = oneRung(maybeLadder(drill)!, rung);
+  const on = frame.time(30 + 2 * i);
+  return {
+    ...NOTHING_DONE,
+    ...frame.ids(`climb/${i}`),
+    drill,
+    side,
+    targets: targets.map(({ cause }) => `${cause}:${side ?? '-'}`),
+    place,
+    dose,
+    status: 'done',
+    log: setsDone(dose, on),
+    rung: { rung, kg, met: criteria.filter((one) => !missed.includes(one)) },
+    pain: 0,
+    doneOn: on,
+  };
+}
+
+/** The session of a visit: what the app would have chosen, ladders before the pattern at its end. */
+function sessionRecords(file: ClientFile, visitId: string, frame: Frame, visit: DemoVisit) {
+  const chosen = drillRecords(file, visitId, frame, visit.drillsDone ?? (visit.again ? 9 : 0));
+  const climbs = (visit.climbs ?? []).map((climb, i) =>
+    climbRecord(frame, climb, i, chosen.length - 1 + i),
+  );
+  const [last] = chosen.slice(-1);
+  return [
+    ...chosen.slice(0, -1),
+    ...climbs,
+    ...(last ? [{ ...last, place: chosen.length - 1 + climbs.length }] : []),
+  ];
 }
 
 /** The trace that the work of a visit was chosen by. */
@@ -239,12 +292,7 @@ function addVisit(file: ClientFile, key: string, place: number, visit: DemoVisit
     });
   for (const check of visit.checks ?? []) file.checks.push(checkRecord(frame, 'first', check, 12));
   if (reached('work'))
-    for (const drill of drillRecords(
-      file,
-      visitId,
-      frame,
-      visit.drillsDone ?? (visit.again ? 9 : 0),
-    ))
+    for (const drill of sessionRecords(file, visitId, frame, visit))
       file.drills.push({ ...NEW, ...drill });
   if (reached('work')) keepTrace(file, visitId, frame.time(20));
   if (!visit.again) return;

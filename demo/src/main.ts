@@ -1,6 +1,6 @@
-import { KINDS_IN_FILE, type ClientFile, type KindInFile } from '@taxikine/core';
+import { KINDS_IN_FILE, type ClientFile, type KindInFile, type RecordKind } from '@taxikine/core';
 import { appSource, hasPractices, makePractice, ownerSource, putRecord } from '@taxikine/server';
-import { demoFiles, DEMO_PASSWORD, DEMO_PRACTICE } from './index';
+import { demoFiles, DEMO_OWN_DRILL, DEMO_PASSWORD, DEMO_PRACTICE, DEMO_ROOM } from './index';
 
 /** A record without its version, as it is written. */
 function bare<T extends { version: number }>(record: T): Omit<T, 'version'> {
@@ -36,15 +36,18 @@ async function load(ownerUrl: string, appUrl: string): Promise<void> {
   try {
     if (await hasPractices(owner)) return;
     await makePractice(owner, DEMO_PRACTICE);
+    const put = (kind: RecordKind, record: { id: string }) =>
+      putRecord(app, {
+        kind,
+        practiceId: DEMO_PRACTICE.id,
+        writeId: crypto.randomUUID(),
+        version: 0,
+        record,
+      });
+    await put('ownDrills', DEMO_OWN_DRILL);
+    await put('rooms', DEMO_ROOM);
     for (const file of demoFiles(new Date()))
-      for (const { kind, record } of inOrder(file))
-        await putRecord(app, {
-          kind,
-          practiceId: DEMO_PRACTICE.id,
-          writeId: crypto.randomUUID(),
-          version: 0,
-          record: bare(record),
-        });
+      for (const { kind, record } of inOrder(file)) await put(kind, bare(record));
   } finally {
     await Promise.all([owner.destroy(), app.destroy()]);
   }

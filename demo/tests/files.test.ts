@@ -1,16 +1,20 @@
 import {
   caseFileOf,
   gateOf,
+  gaugeOf,
+  givenSides,
   KINDS_IN_FILE,
+  LADDERS,
   maybeLookProblem,
   maybeVisitFile,
   parse,
   RECORD_SCHEMAS,
+  standingsOf,
   trace,
   verdictsOf,
   type ClientFile,
 } from '@taxikine/core';
-import { demoFiles } from '@taxikine/demo';
+import { demoFiles, DEMO_OWN_DRILL, DEMO_ROOM } from '@taxikine/demo';
 
 const NOW = new Date('2026-11-23T18:00:00.000Z');
 const files = demoFiles(NOW);
@@ -56,13 +60,13 @@ it('is the same for the same day', () => {
 
 it.each([
   ['Maren', 0, 'ankle-joint:right'],
-  ['Anselm', 0, 'long-thighs:-'],
-  ['Ysolde', 0, 'balance-deep:-'],
-  ['Marguerite', 0, 'midback:-'],
+  ['Anselm', 1, 'long-thighs:-'],
+  ['Ysolde', 3, 'balance-deep:-'],
+  ['Marguerite', 2, 'midback:-'],
   ['Idris', 0, 'hip-side-strength:left'],
   ['Rafe', 1, 'knee-guard:left'],
-  ['Corentin', 0, 'nerve-back:right'],
-  ['Linnea', 0, 'hip-extend:right'],
+  ['Corentin', 2, 'nerve-back:right'],
+  ['Linnea', 3, 'hip-extend:right'],
   ['Jory', 0, 'ankle-joint:left'],
   ['Jory', 1, 'hip-side-strength:left'],
 ])('%s is traced to %s %s', (name, visit, key) => {
@@ -92,4 +96,56 @@ it('shows a change that is real, one that is not, and a client held back', () =>
   expect(words).toEqual(expect.arrayContaining(['better', 'same']));
   const jory = named('Jory');
   expect(gateOf(jory, jory.visits[0].id).status).toBe('blocked');
+});
+
+it('everybody has weeks of history, or the first hour of it', () => {
+  const weeks = files.map(({ visits }) => visits.length);
+  expect(weeks.filter((count) => count >= 2).length).toBeGreaterThanOrEqual(7);
+});
+
+it('the own drill and the weights of the practice are what the API would take', () => {
+  for (const [kind, record] of [
+    ['ownDrills', DEMO_OWN_DRILL],
+    ['rooms', DEMO_ROOM],
+  ] as const)
+    expect(parse(RECORD_SCHEMAS[kind], record)).toMatchObject({ status: 'ok' });
+});
+
+it('all four ladders are climbed: passed, stayed on, waited for', () => {
+  const standings = files.flatMap((file) =>
+    LADDERS.flatMap((ladder) =>
+      standingsOf(file.drills, ladder, givenSides(file)).map((one) => ({ ladder, ...one })),
+    ),
+  );
+  const climbed = standings.filter(({ tries }) => tries.length > 0);
+  expect(new Set(climbed.map(({ ladder }) => ladder.drill)).size).toBe(LADDERS.length);
+  const words = climbed.flatMap(({ tries }) => tries.map(({ verdict }) => verdict.word));
+  expect(words).toEqual(expect.arrayContaining(['pass', 'stay']));
+  expect(standings.some(({ waits }) => waits)).toBe(true);
+});
+
+it('one client has a gauge with a normal of her own', () => {
+  const linnea = named('Linnea');
+  const now = linnea.visits.at(-1)!;
+  expect(gaugeOf(linnea, now, 'right')).toMatchObject({ status: 'unread', earlier: 3 });
+});
+
+it('shows a gain that was kept, and one that was lost', () => {
+  const endToStart = (name: string, check: string, side: string) => {
+    const file = named(name);
+    const of = (visit: number, role: string) => {
+      const found = file.checks.find(
+        (one) =>
+          one.visitId === file.visits[visit].id &&
+          one.role === role &&
+          one.check === check &&
+          one.side === side,
+      )!;
+      return (found.passive ?? found.active)!;
+    };
+    return [of(0, 'first'), of(0, 'again'), of(1, 'first')];
+  };
+  const kept = ([before, after, later]: number[]) => (later - before) / (after - before);
+  expect(kept(endToStart('Marguerite', 'midback-turn', 'left'))).toBeGreaterThan(0.6);
+  expect(kept(endToStart('Corentin', 'straight-leg-raise', 'right'))).toBeLessThan(0.2);
 });

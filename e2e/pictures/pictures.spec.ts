@@ -33,7 +33,7 @@ async function openVisit(page: Page, world: World, name: string, which: number) 
   const visits = (await fileOf(page, world, client)).visits.sort(
     (a: { openedOn: string }, b: { openedOn: string }) => a.openedOn.localeCompare(b.openedOn),
   );
-  const address = `${world.url}/clients/${client}/visits/${visits[which].id}`;
+  const address = `${world.url}/clients/${client}/visits/${visits.at(which).id}`;
   await page.goto(address);
   await page.getByRole('navigation').waitFor();
   return address;
@@ -56,7 +56,7 @@ test.describe('phone', () => {
     await take(page, 'phone-check');
     await step(page, 'Verdict');
     await take(page, 'phone-verdict');
-    await openVisit(page, world, 'Linnea', 0);
+    await openVisit(page, world, 'Linnea', -1);
     await step(page, 'Work');
     await button(page, 'Change the session').click();
     await button(page, /^Take these drills/).waitFor();
@@ -89,8 +89,8 @@ test.describe('phone', () => {
 /** Three demo clients whose causes differ: a joint, a nerve, and control at depth. */
 const TRACED = [
   ['Maren', 0],
-  ['Corentin', 0],
-  ['Ysolde', 0],
+  ['Corentin', -1],
+  ['Ysolde', -1],
 ] as const;
 
 /** The trace of each, side by side or one below the other, in one picture. */

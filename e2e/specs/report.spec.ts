@@ -39,6 +39,15 @@ test('one page for a client or a clinician: on the screen, on paper, and in open
   const faults = file.looks.flatMap((look: { faults: unknown[] }) => look.faults).length;
   expect(csv.trim().split('\r\n')).toHaveLength(1 + kept + faults);
 
+  // A PDF that the app makes by itself, one page of it.
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    button(page, 'PDF').click(),
+  ]);
+  const made = readFileSync((await download.path())!, 'latin1');
+  expect(download.suggestedFilename()).toMatch(/^session-squat-.*\.pdf$/);
+  expect(made.match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
+
   // On paper: the page alone, without the buttons, and one sheet of it.
   await page.emulateMedia({ media: 'print' });
   await expect(button(page, 'FHIR bundle')).toBeHidden();

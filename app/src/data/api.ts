@@ -32,6 +32,22 @@ async function bodyOf(response: Response): Promise<unknown> {
   }
 }
 
+async function ask(path: string, init: RequestInit): Promise<Response> {
+  const signal = AbortSignal.timeout(ANSWER_WITHIN_MS);
+  try {
+    return await fetch(`${BASE}${path}`, { credentials: 'same-origin', signal, ...init });
+  } catch (cause) {
+    throw new NoAnswer('no answer', { cause });
+  }
+}
+
+/** A file that the server makes. Throws as `call` does. */
+export async function fetchFile(path: string): Promise<Blob> {
+  const response = await ask(path, { method: 'GET' });
+  if (response.ok) return response.blob();
+  throw new Refused(response.status, (await bodyOf(response)) as Refused['body']);
+}
+
 /** One request. Throws `Refused` when the server says no, `NoAnswer` when it is not there. */
 export async function call<T>(
   method: 'GET' | 'PUT' | 'POST' | 'DELETE',
@@ -39,18 +55,11 @@ export async function call<T>(
   body?: unknown,
   headers: Record<string, string> = {},
 ): Promise<T> {
-  let response: Response;
-  try {
-    response = await fetch(`${BASE}${path}`, {
-      method,
-      credentials: 'same-origin',
-      headers: { 'Content-Type': 'application/json', 'X-Taxikine': '1', ...headers },
-      body: body === undefined ? undefined : JSON.stringify(body),
-      signal: AbortSignal.timeout(ANSWER_WITHIN_MS),
-    });
-  } catch (cause) {
-    throw new NoAnswer('no answer', { cause });
-  }
+  const response = await ask(path, {
+    method,
+    headers: { 'Content-Type': 'application/json', 'X-Taxikine': '1', ...headers },
+    body: body === undefined ? undefined : JSON.stringify(body),
+  });
   const answer = await bodyOf(response);
   if (response.ok) return answer as T;
   throw new Refused(response.status, answer as Refused['body']);

@@ -2,6 +2,7 @@ import { oneFault, USUAL_SETUP, type LooseEnd, type View as LookView } from '@ta
 import { View } from '@tamagui/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { router } from 'expo-router';
+import BookOpen from 'lucide-react-native/icons/book-open';
 import LogOut from 'lucide-react-native/icons/log-out';
 import Moon from 'lucide-react-native/icons/moon';
 import Sun from 'lucide-react-native/icons/sun';
@@ -36,12 +37,7 @@ export function HomeScreen() {
   return (
     <View flex={1} minHeight={0} height="100%">
       <Header title={practice.name}>
-        <Button
-          kind="quiet"
-          tight
-          label={t('drills.open')}
-          onPress={() => router.push('/library')}
-        />
+        <LibraryButton />
         <SchemeButton />
         <SignOutButton />
       </Header>
@@ -185,6 +181,16 @@ function IconButton({
     >
       {children}
     </button>
+  );
+}
+
+function LibraryButton() {
+  const t = useText();
+  const palette = usePalette();
+  return (
+    <IconButton says={t('drills.open')} onPress={() => router.push('/library')}>
+      <BookOpen size={22} color={palette.ink} />
+    </IconButton>
   );
 }
 

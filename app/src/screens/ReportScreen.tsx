@@ -8,10 +8,11 @@ import {
 import { Theme, View } from '@tamagui/core';
 import { useMemo, type ReactNode } from 'react';
 import { useCoach } from '../data/session';
-import { useFile } from '../data/useFile';
+import { useFile, useUnsent } from '../data/useFile';
 import { useTrace, useVisit, type OpenVisit } from '../data/useVisit';
 import { saveFile } from '../recording/saveFile';
 import { PRINT_RULES } from '../report/printRules';
+import { usePdf } from '../report/usePdf';
 import { ReportTable } from '../report/ReportTable';
 import { setupWords } from '../steps/setupWords';
 import { Button } from '../ui/Button';
@@ -39,6 +40,8 @@ function OpenReport({ open }: { open: OpenVisit }) {
   const found = useTrace(visit);
   const report = useMemo(() => sessionReport(visit, found), [visit, found]);
   const name = `${visit.visit.pattern}-${visit.visit.openedOn.slice(0, 10)}`;
+  const pdf = usePdf(visit.visit.id, `session-${name}`);
+  const unsent = useUnsent();
   const saveFhir = () =>
     saveFile(
       `session-${name}.fhir.json`,
@@ -56,6 +59,12 @@ function OpenReport({ open }: { open: OpenVisit }) {
         />
         <View flexDirection="row" flexWrap="wrap" gap="$2" padding="$3">
           <Button kind="main" tight label={t('report.print')} onPress={() => window.print()} />
+          <Button
+            tight
+            label={t(pdf.state === 'making' ? 'report.making' : 'report.pdf')}
+            off={pdf.state === 'making'}
+            onPress={pdf.save}
+          />
           <Button tight label={t('report.fhir')} onPress={saveFhir} />
           <Button
             tight
@@ -63,6 +72,16 @@ function OpenReport({ open }: { open: OpenVisit }) {
             onPress={() => saveFile(`measures-${name}.csv`, 'text/csv', measuresCsv(file))}
           />
         </View>
+        {pdf.state === 'failed' ? (
+          <Words paddingHorizontal="$3" accent role="alert">
+            {t('report.pdfFailed')}
+          </Words>
+        ) : null}
+        {unsent > 0 ? (
+          <Words paddingHorizontal="$3" small>
+            {t('report.unsent')}
+          </Words>
+        ) : null}
       </View>
       <View
         flex={1}

@@ -2,7 +2,11 @@
 export const report = {
   title: 'Session report',
   open: 'Report',
-  print: 'Print, or save as PDF',
+  print: 'Print',
+  pdf: 'PDF',
+  making: 'PDF, being made …',
+  pdfFailed: 'The server did not make the PDF. Print works without it, and can save one.',
+  unsent: 'Some changes are not sent yet: they are on this page, and not in the PDF.',
   fhir: 'FHIR bundle',
   csv: 'All measures (CSV)',
   seen: 'What was seen',

@@ -1,6 +1,9 @@
 import type { DemoClient } from '../builder';
 
-/** A hinge that stops early on one side, with electric pulls: a nerve, not a short muscle. */
+/**
+ * A hinge that stops early on one side, with electric pulls: a nerve, not a short muscle. What the first
+ * visit won was gone at the second; then he slid it every day. Climbs the hinge.
+ */
 export const bellRinger: DemoClient = {
   key: 'bell-ringer',
   client: {
@@ -13,7 +16,52 @@ export const bellRinger: DemoClient = {
   visits: [
     {
       pattern: 'hinge',
+      daysAgo: 40,
+      faults: [
+        { fault: 'range-stops-early', phase: 'bottom', grade: 'marked', value: 49, unit: 'deg' },
+      ],
+      clear: ['knee-out-finish', 'load-drifts', 'back-rounds'],
+      rating: 'hard',
+      checks: [
+        { check: 'straight-leg-raise', side: 'right', passive: 44, felt: 'line' },
+        { check: 'nerve-slump', side: 'right', result: 'yes' },
+      ],
+      climbs: [{ ladder: 'hinge-climb', rung: 'wall' }],
+      step: 'verdict',
+      again: {
+        faults: [
+          { fault: 'range-stops-early', phase: 'bottom', grade: 'slight', value: 60, unit: 'deg' },
+        ],
+        rating: 'medium',
+        checks: [{ check: 'straight-leg-raise', side: 'right', passive: 55, felt: 'line' }],
+      },
+    },
+    {
+      pattern: 'hinge',
+      daysAgo: 26,
+      faults: [
+        { fault: 'range-stops-early', phase: 'bottom', grade: 'marked', value: 50, unit: 'deg' },
+      ],
+      clear: ['knee-out-finish', 'load-drifts', 'back-rounds'],
+      rating: 'hard',
+      checks: [
+        { check: 'straight-leg-raise', side: 'right', passive: 45, felt: 'line' },
+        { check: 'nerve-slump', side: 'right', result: 'yes' },
+      ],
+      climbs: [{ ladder: 'hinge-climb', rung: 'stick', missed: ['back-keeps'] }],
+      step: 'verdict',
+      again: {
+        faults: [
+          { fault: 'range-stops-early', phase: 'bottom', grade: 'plain', value: 58, unit: 'deg' },
+        ],
+        rating: 'medium',
+        checks: [{ check: 'straight-leg-raise', side: 'right', passive: 52, felt: 'line' }],
+      },
+    },
+    {
+      pattern: 'hinge',
       daysAgo: 12,
+      climbs: [{ ladder: 'hinge-climb', rung: 'stick' }],
       faults: [
         { fault: 'range-stops-early', phase: 'bottom', grade: 'plain', value: 58, unit: 'deg' },
         { fault: 'back-rounds', phase: 'bottom', grade: 'slight' },

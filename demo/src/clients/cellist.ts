@@ -1,6 +1,34 @@
-import type { DemoClient } from '../builder';
+import type { DemoClient, DemoVisit } from '../builder';
 
-/** Fine with the arms down, folded with them up: a stiff mid-back, not the ankles. */
+/** An earlier look: how far the trunk folded with the arms up, and the mid-back turned, before and after. */
+const earlier = (
+  daysAgo: number,
+  folds: [before: number, after: number],
+  turns: [before: number, after: number],
+): DemoVisit => ({
+  daysAgo,
+  setup: { arms: 'overhead' },
+  faults: [
+    { fault: 'overhead-folds', phase: 'bottom', grade: 'marked', value: folds[0], unit: 'deg' },
+  ],
+  clear: ['heel-lifts', 'hips-slide', 'knee-in'],
+  rating: 'hard',
+  checks: [
+    { check: 'midback-turn', side: 'left', active: turns[0] },
+    { check: 'shoulder-raise', side: 'left', passive: 169 },
+    { check: 'double-leg-lift', result: 'holds' },
+  ],
+  step: 'verdict',
+  again: {
+    faults: [
+      { fault: 'overhead-folds', phase: 'bottom', grade: 'plain', value: folds[1], unit: 'deg' },
+    ],
+    rating: 'medium',
+    checks: [{ check: 'midback-turn', side: 'left', active: turns[1] }],
+  },
+});
+
+/** Fine with the arms down, folded with them up: a stiff mid-back, not the ankles. Most of each gain is kept. */
 export const cellist: DemoClient = {
   key: 'cellist',
   client: {
@@ -18,6 +46,8 @@ export const cellist: DemoClient = {
     home: { kit: ['mat', 'wall'], minutes: 12, days: ['mon', 'wed', 'fri'] },
   },
   visits: [
+    earlier(45, [24, 19], [22, 29]),
+    earlier(31, [20, 16], [27, 33]),
     {
       daysAgo: 17,
       setup: { arms: 'overhead' },

@@ -12,6 +12,24 @@ export const lighthouseKeeper: DemoClient = {
   },
   visits: [
     {
+      daysAgo: 38,
+      faults: [{ fault: 'trunk-folds', phase: 'bottom', grade: 'marked', value: 61, unit: 'deg' }],
+      clear: ['heel-lifts', 'hips-slide'],
+      rating: 'hard',
+      checks: [{ check: 'ankle-bend-knee-bent', side: 'left', passive: 42 }],
+      climbs: [
+        { ladder: 'one-leg-climb', side: 'left', rung: 'high-seat' },
+        { ladder: 'one-leg-climb', side: 'right', rung: 'high-seat' },
+      ],
+      step: 'verdict',
+      again: {
+        faults: [
+          { fault: 'trunk-folds', phase: 'bottom', grade: 'marked', value: 60, unit: 'deg' },
+        ],
+        rating: 'hard',
+      },
+    },
+    {
       daysAgo: 16,
       faults: [{ fault: 'trunk-folds', phase: 'bottom', grade: 'marked', value: 58, unit: 'deg' }],
       clear: ['heel-lifts', 'hips-slide'],
@@ -34,6 +52,10 @@ export const lighthouseKeeper: DemoClient = {
       ],
       step: 'work',
       drillsDone: 3,
+      climbs: [
+        { ladder: 'one-leg-climb', side: 'left', rung: 'seat-up' },
+        { ladder: 'one-leg-climb', side: 'right', rung: 'seat-up', missed: ['slow-down'] },
+      ],
     },
   ],
 };

@@ -12,6 +12,7 @@ import { needSession } from './needSession';
 import { openapi } from './openapi';
 import { practiceRoutes } from './practiceRoutes';
 import { recordRoutes } from './recordRoutes';
+import { reportRoutes } from './reportRoutes';
 import { sameOrigin } from './sameOrigin';
 import { sessionRoutes } from './sessionRoutes';
 import { webApp } from './webApp';
@@ -62,6 +63,7 @@ export function createApp({ source, log, now, dist, secure }: AppOptions): Expre
   api.get('/case.schema.json', (_request, response) => void response.json(caseJsonSchema()));
   api.use(sessionRoutes(source, secure));
   api.use(needSession(source), clientRoutes(source, now), practiceRoutes(source));
+  api.use(reportRoutes(source));
   api.use(...recordRoutes(source), noSuchRoute);
   app.use(
     '/api/v1',

@@ -129,6 +129,16 @@ export function openapi(): object {
           },
         },
       },
+      '/api/v1/visits/{id}/report.pdf': {
+        parameters: [idParameter],
+        get: {
+          operationId: 'get-report',
+          responses: {
+            200: { description: 'The report of a visit', content: { 'application/pdf': {} } },
+            404: refused('No such visit'),
+          },
+        },
+      },
       ...records,
     },
     components: { schemas: { Error: ERROR, ...writes } },

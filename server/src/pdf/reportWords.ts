@@ -1,0 +1,22 @@
+/** Words of the printed report that the core does not say. */
+export const REPORT_WORDS = {
+  seen: 'What was seen',
+  measured: 'What was measured',
+  causes: 'Consistent with',
+  drills: 'What was done',
+  head: ['', 'Before', 'After', 'Verdict'],
+  notAgain: 'not looked at again',
+  nothingSeen: 'No fault was seen.',
+  noCauses: 'Nothing is likely enough to be named.',
+  noDrills: 'No drill was done.',
+  given: 'given: fitted around, not worked on',
+  laidOver: 'The second look, and the first behind it as a shadow.',
+  withheld: 'The two looks were not set up alike, so no verdict is given:',
+  verdicts: { better: 'Better', same: 'Same', worse: 'Worse' },
+  sure: (word: string, p: string) => `${word} (${p} sure it is better)`,
+  status: { planned: 'to do', done: 'done', skipped: 'skipped', stopped: 'stopped' },
+  kept: { keep: 'to keep', drop: 'to drop', swap: 'to swap' },
+  patterns: { squat: 'Squat', hinge: 'Hinge', lunge: 'Lunge', split: 'Split' },
+  pain: (score: number) => `pain ${score} of 10`,
+  work: (sets: number, time: string) => `${sets} sets, ${time} of work`,
+} as const;

@@ -1,0 +1,97 @@
+import { NOTHING_SEEN, type LookRecord, type SeenFault } from '@taxikine/core';
+import { fontFile, runsOf } from '../src/pdf/fonts';
+import {
+  makeWorld,
+  newClient,
+  newDrill,
+  newLook,
+  newVisit,
+  signIn,
+  write,
+  type Agent,
+  type World,
+} from './world';
+
+let world: World;
+let coach: Agent;
+let stranger: Agent;
+beforeAll(async () => {
+  world = await makeWorld();
+  coach = await signIn(world, 'saltreach');
+  stranger = await signIn(world, 'elsewhere');
+});
+afterAll(() => world.close());
+
+const put = (kind: string, record: { id: string }) =>
+  coach.put(`/api/v1/${kind}/${record.id}`).send(write(record)).expect(201);
+
+const slide: SeenFault = { fault: 'hips-slide', side: 'left', phase: 'bottom', grade: 'plain' };
+
+async function visitWith(drills: number, again: Partial<LookRecord> | null) {
+  const client = newClient({ name: 'Bożena Łukasik' });
+  const visit = newVisit(client.id);
+  await put('clients', client);
+  await put('visits', visit);
+  await put('looks', newLook(visit, { faults: [slide] }));
+  if (again) await put('looks', newLook(visit, { role: 'again', ...NOTHING_SEEN, ...again }));
+  for (let i = 0; i < drills; i++)
+    await put('drills', newDrill(visit, { place: i, status: 'done', doneOn: visit.openedOn }));
+  return visit;
+}
+
+async function pdfOf(visitId: string) {
+  const { body, headers } = await coach
+    .get(`/api/v1/visits/${visitId}/report.pdf`)
+    .buffer(true)
+    .parse((response, done) => {
+      const parts: Buffer[] = [];
+      response.on('data', (part: Buffer) => parts.push(part));
+      response.on('end', () => done(null, Buffer.concat(parts)));
+    })
+    .expect(200);
+  const text = (body as Buffer).toString('latin1');
+  return { headers, text, pages: text.match(/\/Type\s*\/Page[^s]/g)?.length };
+}
+
+it('one page, under a name that says what it is, in fonts that come with it', async () => {
+  const visit = await visitWith(3, { faults: [] });
+  const { headers, text, pages } = await pdfOf(visit.id);
+  expect(headers['content-type']).toBe('application/pdf');
+  expect(headers['content-disposition']).toContain('session-squat-2026-11-23.pdf');
+  expect(text.startsWith('%PDF-')).toBe(true);
+  expect(pages).toBe(1);
+  expect(text.match(/\/FontFile/g)!.length).toBeGreaterThanOrEqual(3);
+});
+
+it.each([
+  [20, 1],
+  [60, 2],
+])('a session of %p drills is set on %p page(s)', async (drills, pages) => {
+  const visit = await visitWith(drills, null);
+  expect((await pdfOf(visit.id)).pages).toBe(pages);
+});
+
+it('before anybody looked there is still a page', async () => {
+  const client = newClient();
+  const visit = newVisit(client.id);
+  await put('clients', client);
+  await put('visits', visit);
+  expect((await pdfOf(visit.id)).pages).toBe(1);
+});
+
+it('nobody of another practice gets it', async () => {
+  const visit = await visitWith(0, null);
+  await stranger.get(`/api/v1/visits/${visit.id}/report.pdf`).expect(404);
+  await coach.get(`/api/v1/visits/${crypto.randomUUID()}/report.pdf`).expect(404);
+});
+
+it('letters beyond western Europe come from a file of their own; what none has is a question mark', () => {
+  expect(runsOf('Łódź, 25° ± 1')).toEqual([
+    { text: 'Ł', extended: true },
+    { text: 'ód', extended: false },
+    { text: 'ź', extended: true },
+    { text: ', 25° ± 1', extended: false },
+  ]);
+  expect(runsOf('川a')).toEqual([{ text: '?a', extended: false }]);
+  expect(fontFile('heading', true)).not.toEqual(fontFile('heading', false));
+});
