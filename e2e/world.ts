@@ -205,7 +205,7 @@ const STEP_SETUP = {
   heelLiftMm: 0,
   front: 'left',
   stepCm: 75,
-  arms: 'down',
+  arms: 'sides',
   hands: 'free',
   load: { at: 'none', kg: 0 },
   tempo: 'own',

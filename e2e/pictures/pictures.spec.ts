@@ -54,21 +54,6 @@ test.describe('phone', () => {
       .first()
       .click();
     await take(page, 'phone-check');
-    await step(page, 'Verdict');
-    await take(page, 'phone-verdict');
-    await openVisit(page, world, 'Linnea', -1);
-    await step(page, 'Work');
-    await button(page, 'Change the session').click();
-    await button(page, /^Take these drills/).waitFor();
-    await take(page, 'phone-session');
-    await button(page, /^Take these drills/).click();
-    await button(page, /^Start:/)
-      .first()
-      .click();
-    await button(page, 'Go').click();
-    await page.waitForTimeout(3000);
-    await button(page, 'Pause').click();
-    await take(page, 'phone-player');
     await page.goto(`${world.url}/clients/${await clientNamed(page, world, 'Maren')}/fit`);
     await page.getByRole('slider', { name: 'right ankle bend' }).fill('26');
     await page.getByText('right ankle bend +14°').waitFor();
@@ -86,12 +71,92 @@ test.describe('phone', () => {
   });
 });
 
+test.describe('the work on the phone', () => {
+  test.use({ viewport: PHONE });
+
+  test('builder, ladder, player; look again, verdict, report', async ({ page, world }) => {
+    const shots: string[] = [];
+    const shoot = async () => {
+      await page.waitForTimeout(700);
+      shots.push((await page.screenshot()).toString('base64'));
+    };
+    await signIn(page, world);
+    await openVisit(page, world, 'Linnea', -1);
+    await step(page, 'Work');
+    await button(page, 'Change the session').click();
+    await button(page, /^Take these drills/).waitFor();
+    await shoot();
+    await button(page, 'Add a drill').click();
+    await button(page, 'For: anything').click();
+    await page.getByLabel('Search by name or feel').fill('front foot high');
+    await button(page, 'Take it in: Split squat, front foot high, left').click();
+    await button(page, 'Split squat, front foot high, left: open').click();
+    await shoot();
+    await button(page, 'Close').click();
+    await button(page, /^Take these drills/).click();
+    await button(page, /^Start: Split squat, front/).click();
+    await button(page, 'Go').click();
+    await page.waitForTimeout(3000);
+    await button(page, 'Pause').click();
+    await shoot();
+    await allSent(page);
+    const address = await openVisit(page, world, 'Maren', 0);
+    await step(page, 'Again');
+    await shoot();
+    await step(page, 'Verdict');
+    await shoot();
+    await page.goto(`${address}/report`);
+    await page.getByRole('table', { name: 'What was seen' }).waitFor();
+    await shoot();
+    await together(page, 'phone-again', PHONE, shots.slice(3), true);
+    await together(page, 'phone-work', PHONE, shots.slice(0, 3), true);
+  });
+});
+
+test.describe('a drill of our own', () => {
+  test.use({ viewport: WIDE });
+
+  test('set on the figure', async ({ page, world }) => {
+    await signIn(page, world);
+    await page.goto(`${world.url}/library`);
+    await button(page, 'Kind: our own').click();
+    await button(page, /^Change: /)
+      .first()
+      .click();
+    await button(page, 'Which pose: End').click();
+    await page.getByLabel('Name', { exact: true }).waitFor();
+    await take(page, 'wide-own-drill');
+  });
+});
+
 /** Three demo clients whose causes differ: a joint, a nerve, and control at depth. */
 const TRACED = [
   ['Maren', 0],
   ['Corentin', -1],
   ['Ysolde', -1],
 ] as const;
+
+/** Several screens in one picture, side by side or one below the other. */
+async function together(
+  page: Page,
+  name: string,
+  size: typeof PHONE,
+  shots: readonly string[],
+  across: boolean,
+) {
+  const columns = across ? shots.length : 1;
+  await page.setViewportSize({
+    width: size.width * columns,
+    height: (size.height * shots.length) / columns,
+  });
+  const images = shots.map(
+    (shot) => `<img src="data:image/png;base64,${shot}" width="${size.width}">`,
+  );
+  await page.setContent(
+    `<body style="margin:0;display:flex;flex-wrap:wrap;font-size:0">${images.join('')}</body>`,
+  );
+  await page.screenshot({ path: `${FOLDER}${name}.png` });
+}
 
 /** The trace of each, side by side or one below the other, in one picture. */
 async function takeTraces(
@@ -114,18 +179,7 @@ async function takeTraces(
     await allSent(page);
     shots.push((await page.screenshot()).toString('base64'));
   }
-  const columns = across ? shots.length : 1;
-  await page.setViewportSize({
-    width: size.width * columns,
-    height: (size.height * shots.length) / columns,
-  });
-  const images = shots.map(
-    (shot) => `<img src="data:image/png;base64,${shot}" width="${size.width}">`,
-  );
-  await page.setContent(
-    `<body style="margin:0;display:flex;flex-wrap:wrap;font-size:0">${images.join('')}</body>`,
-  );
-  await page.screenshot({ path: `${FOLDER}${name}.png` });
+  await together(page, name, size, shots, across);
 }
 
 test.describe('traces on the phone', () => {

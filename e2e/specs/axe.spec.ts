@@ -23,7 +23,14 @@ async function theWork(page: Page, url: string, client: string) {
   await named('Close').click();
   await named('Add a drill').click();
   await isSound(page, 'library');
-  await named('Close').click();
+  await page.getByLabel('Search by name or feel').fill('front foot high');
+  await named('For: anything').click();
+  await named(/^Take it in: Split squat, front foot high, left/).click();
+  await named('Split squat, front foot high, left: open').click();
+  await isSound(page, 'a ladder');
+  await named('Weights there are').click();
+  await isSound(page, 'weights');
+  for (let i = 0; i < 2; i++) await page.getByRole('button', { name: 'Close' }).last().click();
   await named(/^Take these drills/).click();
   await named(/^Start/).click();
   await isSound(page, 'player');
@@ -51,6 +58,8 @@ for (const colorScheme of ['light', 'dark'] as const)
         const file = await fileOf(page, world, client);
         for (const path of [
           '/clients/new',
+          '/library',
+          '/library/new',
           `/clients/${client}`,
           `/clients/${client}/fit`,
           `/clients/${client}/visits/${file.visits[0].id}/board`,

@@ -33,6 +33,13 @@ for (const width of [320, 390, 768])
       await page.goto(`${world.url}/clients/${client}/edit`);
       await button(page, 'left knee').waitFor();
       await fits(page, 'details');
+      await page.goto(`${world.url}/library`);
+      await button(page, 'New drill').click();
+      await page.getByRole('heading', { name: 'The figure' }).waitFor();
+      await fits(page, 'own drill');
+      await page.goto(`${world.url}/clients/${await clientNamed(page, world, 'Linnea')}`);
+      await page.getByRole('heading', { name: 'Ladders' }).waitFor();
+      await fits(page, 'ladders');
       await page.goto(`${world.url}/clients/${client}/visits/${visits[0].id}/picture`);
       await button(page, 'Choose a picture').waitFor();
       await fits(page, 'picture');

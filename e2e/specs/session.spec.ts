@@ -169,10 +169,11 @@ test.describe('a session is done', () => {
     await allSent(page);
 
     const file = await fileOf(page, world, client);
+    const visit = page.url().match(/visits\/([0-9a-f-]{36})/)![1];
     const done = (key: string | null) =>
       file.drills.find(
-        (one: { drill: string; side: string | null; removed: boolean }) =>
-          !one.removed && `${one.drill}@${one.side ?? ''}` === key,
+        (one: { drill: string; side: string | null; visitId: string; removed: boolean }) =>
+          !one.removed && one.visitId === visit && `${one.drill}@${one.side ?? ''}` === key,
       );
     expect(done(first)).toMatchObject({ status: 'done', pain: 4, form: 'easier' });
     expect(done(first).log).toHaveLength(done(first).dose.sets);

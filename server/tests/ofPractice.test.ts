@@ -135,6 +135,13 @@ it('the database shows drills and rooms to nobody without a practice', async () 
   }
 });
 
+it('a visit of an app from before there were wishes is taken, and gets them', async () => {
+  const { client, visit } = await visitOf();
+  const { wish: _, kit: __, opinions: ___, ...rest } = newVisit(client.id, { id: visit.id });
+  const { body } = await put(coach, 'visits', rest, 1).expect(200);
+  expect(body.record).toMatchObject({ wish: NO_WISH, opinions: [] });
+});
+
 it('a wish of before there were ladders comes without rungs, and gets them', async () => {
   const { client, visit } = await visitOf();
   const { rungs: _, ...wish } = NO_WISH;

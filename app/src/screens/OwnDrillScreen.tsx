@@ -60,6 +60,7 @@ function OwnDrillForm({ known }: { known: OwnDrillRecord | null }) {
       value={drill[name]}
       onChange={(value) => change({ [name]: value })}
       problem={problemOf(name)}
+      lines={name === 'how' ? 3 : 1}
     />
   );
   return (

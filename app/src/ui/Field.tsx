@@ -1,5 +1,5 @@
 import { View } from '@tamagui/core';
-import type { HTMLInputTypeAttribute, Ref } from 'react';
+import type { CSSProperties, HTMLInputTypeAttribute, Ref } from 'react';
 import { useId } from 'react';
 import { Words } from './text';
 import { usePalette } from './usePalette';
@@ -15,6 +15,8 @@ export interface FieldProps {
   readonly autoComplete?: string;
   readonly inputMode?: 'text' | 'decimal' | 'email';
   readonly inputRef?: Ref<HTMLInputElement>;
+  /** Lines that are shown of a longer text; one when it is not said. */
+  readonly lines?: number;
 }
 
 /** A typed field, for the desk: label, input, and the problem right under it. */
@@ -29,37 +31,51 @@ export function Field({
   autoComplete,
   inputMode,
   inputRef,
+  lines = 1,
 }: FieldProps) {
   const palette = usePalette();
   const id = useId();
+  const shared = {
+    id,
+    value,
+    onBlur,
+    'aria-invalid': Boolean(problem),
+    'aria-describedby': problem || hint ? `${id}-note` : undefined,
+  };
+  const style: CSSProperties = {
+    minHeight: 48,
+    padding: '8px 12px',
+    font: '400 17px Atkinson',
+    color: palette.ink,
+    background: palette.raised,
+    border: `1.5px solid ${problem ? palette.accent : palette.slate}`,
+    borderRadius: 12,
+    width: '100%',
+    boxSizing: 'border-box',
+  };
   return (
     <View gap="$1">
       <label htmlFor={id} style={{ font: '400 15px Atkinson', color: palette.soft }}>
         {label}
       </label>
-      <input
-        id={id}
-        ref={inputRef}
-        type={type}
-        inputMode={inputMode}
-        autoComplete={autoComplete}
-        value={value}
-        aria-invalid={Boolean(problem)}
-        aria-describedby={problem || hint ? `${id}-note` : undefined}
-        onChange={(event) => onChange(event.target.value)}
-        onBlur={onBlur}
-        style={{
-          minHeight: 48,
-          padding: '8px 12px',
-          font: '400 17px Atkinson',
-          color: palette.ink,
-          background: palette.raised,
-          border: `1.5px solid ${problem ? palette.accent : palette.slate}`,
-          borderRadius: 12,
-          width: '100%',
-          boxSizing: 'border-box',
-        }}
-      />
+      {lines > 1 ? (
+        <textarea
+          {...shared}
+          rows={lines}
+          onChange={(event) => onChange(event.target.value)}
+          style={{ ...style, resize: 'vertical' }}
+        />
+      ) : (
+        <input
+          {...shared}
+          ref={inputRef}
+          type={type}
+          inputMode={inputMode}
+          autoComplete={autoComplete}
+          onChange={(event) => onChange(event.target.value)}
+          style={style}
+        />
+      )}
       {problem || hint ? (
         <Words
           id={`${id}-note`}

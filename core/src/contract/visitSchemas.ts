@@ -37,7 +37,7 @@ const traced = J.object({
 
 const kit = oneOf(KIT.map((row) => row.id));
 
-const wish = J.object(wishSchema).options({ presence: 'required' });
+const wish = J.object(wishSchema).options({ presence: 'required' }).optional();
 
 export const visitSchema = J.object({
   id: id(),

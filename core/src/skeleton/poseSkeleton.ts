@@ -116,6 +116,9 @@ export function lowestFlesh(skeleton: Skeleton): number {
   );
 }
 
+/** Every joint of a pose about a pelvis that hangs in the air: directions without the cost of the floor. */
+export const hangingSkeleton = (body: Body, pose: Pose): Skeleton => placed(body, pose, [0, 0, 0]);
+
 /** Every joint of a pose, the body let down until its lowest flesh rests on the floor. */
 export function poseSkeleton(body: Body, pose: Pose): Skeleton {
   const lifted: Vec3 = [0, 0, body.heightM];

@@ -5,7 +5,7 @@ import { SIDES, type Side } from '../sides/side';
 import { FIGURE_CAMERAS, project, type FigureView } from './camera';
 import type { RingId } from './drawFigure';
 import { POSE_LIMITS, type ArmPose, type LegPose, type Pose } from './pose';
-import { poseSkeleton } from './poseSkeleton';
+import { hangingSkeleton, poseSkeleton } from './poseSkeleton';
 import type { Skeleton } from './skeleton';
 
 /** One angle of a pose, wherever it is. */
@@ -155,7 +155,7 @@ export function pullJoint(
   const { from, to } = HANDLES.get(ring)!;
   const camera = FIGURE_CAMERAS[view];
   const apartAt = (deg: number): number => {
-    const skeleton = poseSkeleton(body, withAngle(pose, turned, deg));
+    const skeleton = hangingSkeleton(body, withAngle(pose, turned, deg));
     const [a, b] = [project(camera, from(skeleton)), project(camera, to(skeleton))];
     return apartDeg([b[0] - a[0], b[1] - a[1]], toward);
   };
