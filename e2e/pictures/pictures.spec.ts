@@ -242,7 +242,7 @@ test.describe('wide, blueprint', () => {
 
   test('the board', async ({ page, world }) => {
     await signIn(page, world);
-    const address = await openVisit(page, world, 'Tamsin', 0);
+    const address = await openVisit(page, world, 'Tamsin', -1);
     await page.goto(`${address}/board`);
     await page.getByRole('heading', { name: 'Trace' }).waitFor();
     await take(page, 'wide-board-blueprint');

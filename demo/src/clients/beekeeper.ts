@@ -16,6 +16,51 @@ export const beekeeper: DemoClient = {
   },
   visits: [
     {
+      daysAgo: 40,
+      faults: [
+        {
+          fault: 'heel-lifts',
+          side: 'right',
+          phase: 'bottom',
+          grade: 'plain',
+          value: 19,
+          unit: 'mm',
+        },
+        {
+          fault: 'trunk-side-bends',
+          side: 'right',
+          phase: 'bottom',
+          grade: 'plain',
+          value: 11,
+          unit: 'deg',
+        },
+      ],
+      rating: 'hard',
+      checks: [{ check: 'double-leg-lift', result: 'lost', braced: 'wavers' }],
+      step: 'verdict',
+      again: {
+        faults: [
+          {
+            fault: 'heel-lifts',
+            side: 'right',
+            phase: 'bottom',
+            grade: 'plain',
+            value: 18,
+            unit: 'mm',
+          },
+          {
+            fault: 'trunk-side-bends',
+            side: 'right',
+            phase: 'bottom',
+            grade: 'slight',
+            value: 7,
+            unit: 'deg',
+          },
+        ],
+        rating: 'medium',
+      },
+    },
+    {
       daysAgo: 12,
       faults: [
         {

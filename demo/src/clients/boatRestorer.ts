@@ -17,6 +17,42 @@ export const boatRestorer: DemoClient = {
   },
   visits: [
     {
+      daysAgo: 34,
+      setup: { shoes: 'prosthetic', hands: 'post' },
+      faults: [
+        {
+          fault: 'hips-slide',
+          side: 'right',
+          phase: 'bottom',
+          grade: 'marked',
+          value: 46,
+          unit: 'mm',
+        },
+      ],
+      clear: ['knee-in', 'trunk-folds'],
+      rating: 'hard',
+      holdS: 9.6,
+      checks: [
+        { check: 'side-hip-hold', side: 'left', active: 9 },
+        { check: 'side-hip-hold', side: 'right', active: 40 },
+      ],
+      step: 'verdict',
+      again: {
+        faults: [
+          {
+            fault: 'hips-slide',
+            side: 'right',
+            phase: 'bottom',
+            grade: 'plain',
+            value: 37,
+            unit: 'mm',
+          },
+        ],
+        rating: 'medium',
+        checks: [{ check: 'side-hip-hold', side: 'left', active: 14 }],
+      },
+    },
+    {
       daysAgo: 6,
       setup: { shoes: 'prosthetic', hands: 'post' },
       faults: [
