@@ -89,10 +89,15 @@ export const button = (page: Page, name: string | RegExp) =>
     ? page.getByRole('button', { name, exact: true })
     : page.getByRole('button', { name });
 
-/** Everything the server keeps about a client, through the page's own session. */
+/** Everything the server keeps about a client, through the page's own session; the oldest visit first. */
 export async function fileOf(page: Page, world: World, clientId: string) {
   const answer = await page.request.get(`${world.url}/api/v1/clients/${clientId}/file`);
-  return answer.json();
+  const file = await answer.json();
+  // The server goes by ids, and those of a visit that another test began are made by chance.
+  file.visits?.sort((a: { openedOn: string }, b: { openedOn: string }) =>
+    a.openedOn.localeCompare(b.openedOn),
+  );
+  return file;
 }
 
 /** Id of a demo client by the beginning of the name. */

@@ -216,6 +216,9 @@ export { stepGains, type StepGain, type Taken } from './change/stepGains';
 export { compareMeasures, type Verdict, type VerdictWord } from './change/verdict';
 export { compareGrades } from './change/compareGrades';
 
+// Trends: a level that moves, and where it will be
+export * from './trend';
+
 // A client's records, one visit, and its thread
 export * from './visit/records';
 export { drillOf, onRung } from './visit/drillOf';

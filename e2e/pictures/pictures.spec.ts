@@ -223,9 +223,9 @@ test.describe('wide', () => {
     await page.goto(`${address}/board`);
     await page.getByRole('heading', { name: 'Trace' }).waitFor();
     await take(page, 'wide-board');
-    await page.goto(`${world.url}/clients/${await clientNamed(page, world, 'Rafe')}/edit`);
-    await page.getByLabel('Name').waitFor();
-    await take(page, 'wide-client-form');
+    await page.goto(`${world.url}/clients/${await clientNamed(page, world, 'Linnea')}/trends`);
+    await page.getByRole('heading', { name: 'Hip extension' }).waitFor();
+    await take(page, 'wide-trends');
     await page.goto(`${world.url}/clients/${await clientNamed(page, world, 'Maren')}/fit`);
     await page.getByRole('slider', { name: 'right ankle bend' }).fill('26');
     await page.getByText('right ankle bend +14°').waitFor();

@@ -58,10 +58,9 @@ for (const colorScheme of ['light', 'dark'] as const)
         const file = await fileOf(page, world, client);
         for (const path of [
           '/clients/new',
-          '/library',
-          '/library/new',
           `/clients/${client}`,
           `/clients/${client}/fit`,
+          `/clients/${client}/trends`,
           `/clients/${client}/visits/${file.visits[0].id}/board`,
           `/clients/${client}/visits/${file.visits[0].id}/report`,
           `/clients/${client}/visits/${file.visits[0].id}/recording`,
@@ -84,6 +83,15 @@ for (const colorScheme of ['light', 'dark'] as const)
           await page.getByRole('main').waitFor();
           await isSound(page, step);
         }
+      });
+
+      test('axe finds nothing serious in the work, nor in the library', async ({ page, world }) => {
+        await signIn(page, world);
         await theWork(page, world.url, await clientNamed(page, world, 'Linnea'));
+        for (const path of ['/library', '/library/new']) {
+          await page.goto(world.url + path);
+          await page.getByRole('heading').first().waitFor();
+          await isSound(page, path);
+        }
       });
     });

@@ -40,6 +40,9 @@ for (const width of [320, 390, 768])
       await page.goto(`${world.url}/clients/${await clientNamed(page, world, 'Linnea')}`);
       await page.getByRole('heading', { name: 'Ladders' }).waitFor();
       await fits(page, 'ladders');
+      await button(page, 'Trends').click();
+      await page.getByRole('heading', { name: 'Hip extension' }).waitFor();
+      await fits(page, 'trends');
       await page.goto(`${world.url}/clients/${client}/visits/${visits[0].id}/picture`);
       await button(page, 'Choose a picture').waitFor();
       await fits(page, 'picture');

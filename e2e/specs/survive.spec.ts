@@ -182,6 +182,8 @@ test('what one coach has not sent never goes out under another’s name', async 
   await expect(page.getByText('1 change kept on this device')).toBeVisible();
   await page.goto(world.url);
   await button(page, 'Sign out').click();
+  // Until she is out, what she wrote may still go under her own name.
+  await page.getByLabel('E-mail').waitFor();
   await page.unroute('**/api/v1/looks/*');
   const sent: string[] = [];
   page.on('request', (request) => request.method() === 'PUT' && sent.push(request.url()));

@@ -112,6 +112,10 @@ function KnownClient({ file }: { file: ClientFile }) {
             label={t('client.startVisit', { pattern: t(`patterns.${pattern}`).toLowerCase() })}
             onPress={() => start(pattern)}
           />
+          <Button
+            label={t('trend.open')}
+            onPress={() => router.push(`/clients/${client.id}/trends`)}
+          />
           <Button label={t('fit.open')} onPress={() => router.push(`/clients/${client.id}/fit`)} />
           <Button
             kind="quiet"

@@ -9,6 +9,7 @@ import { picture } from './enPicture';
 import { recording } from './enRecording';
 import { trace } from './enTrace';
 import { report } from './enReport';
+import { trend } from './enTrend';
 import { verdict } from './enVerdict';
 import { gauge, library, player, work } from './enWork';
 
@@ -327,6 +328,7 @@ export const en = {
   library,
   ladder,
   drills,
+  trend,
   gauge,
   player,
   again: {

@@ -1,0 +1,71 @@
+import {
+  keptBetween,
+  withUnit,
+  type CheckSeries,
+  type KeptBetween,
+  type Outlook,
+  type SeriesOfSide,
+  type SideTrend,
+} from '@taxikine/core';
+import { capital } from '@taxikine/core';
+import type { TextOf } from '../words/useText';
+import { dayWords, onWords } from './dayWords';
+
+const sideWords = (side: SeriesOfSide['side'], t: TextOf): string =>
+  capital(side ? t(side) : t('trend.whole'));
+
+function outlookWords(outlook: Outlook, target: string, t: TextOf): string {
+  if (outlook.status === 'due')
+    return outlook.to === null
+      ? t('trend.outlook.dueOpen', { target, from: outlook.from })
+      : t('trend.outlook.due', { target, from: outlook.from, to: outlook.to });
+  if (outlook.status === 'not-moving')
+    return t('trend.outlook.not-moving', { weeks: outlook.weeks });
+  return t(`trend.outlook.${outlook.status}`, { target });
+}
+
+const percent = (share: number): number => Math.round(100 * share);
+
+/** An interval wider than all of the gain tells nothing. */
+const WIDEST = 1;
+
+function keptWords({ from, days, retention }: KeptBetween, t: TextOf): string {
+  const on = onWords(from);
+  if (retention.status === 'no-gain') return t('trend.keptNothing', { from: on });
+  if (retention.interval[1] - retention.interval[0] > WIDEST)
+    return t('trend.keptUnsure', { from: on });
+  const [low, high] = retention.interval.map(percent);
+  return t('trend.kept', { from: on, share: percent(retention.share), days, low, high });
+}
+
+/** A side in sentences: from where to where, what comes, and how much of each gain was kept. */
+export function sideSentences(
+  series: CheckSeries,
+  side: SeriesOfSide,
+  trend: SideTrend | undefined,
+  t: TextOf,
+): string[] {
+  const { unit } = series.norm;
+  const told = (value: number) => withUnit(Math.round(value), unit).replace('-', '−');
+  const name = sideWords(side.side, t);
+  const cold = side.points.filter(({ when }) => when === 'first');
+  if (!trend || cold.length < 2) {
+    const [only] = cold.length > 0 ? cold : side.points;
+    return [t('trend.one', { side: name, value: told(only.value), on: onWords(only.on) })];
+  }
+  const [first, last] = [cold[0], cold[cold.length - 1]];
+  const end = trend.ahead[trend.ahead.length - 1];
+  return [
+    t('trend.line', {
+      side: name,
+      first: told(first.value),
+      from: dayWords(first.day),
+      last: told(last.value),
+      to: dayWords(last.day),
+      count: cold.length,
+    }),
+    outlookWords(trend.outlook, told(series.target), t),
+    t('trend.ahead', { low: told(end.low), high: told(end.high) }),
+    ...keptBetween(side).map((one) => keptWords(one, t)),
+  ];
+}
