@@ -3,6 +3,7 @@ import {
   LADDERS,
   loadToday,
   maybeLadder,
+  maybeLowered,
   maybeRungVerdict,
   NOTHING_DONE,
   NOTHING_HELD,
@@ -408,5 +409,22 @@ describe('the rung of today', () => {
       rung: { id: 'sides-5' },
       heldBack: true,
     });
+  });
+
+  it('a rung that was chosen before something said no is lowered before it is begun', () => {
+    const chosen = { ...tried(SPLIT, { side: 'left', rung: 7, judged: false }), visitId: 'today' };
+    const waiting = { ...chosen, status: 'planned' as const };
+    const lowered = (day: Day) => {
+      const file = fileOf({ ...day, tries: [...READY, waiting] });
+      return maybeLowered(waiting, { file, visit: file.visits[0], gate: OPEN });
+    };
+    expect(lowered({})).toBeNull();
+    expect(lowered({ pain: painOf(4) })).toMatchObject({
+      rung: { id: 'heel-down' },
+      load: { status: 'no', fails: [{ criterion: 'pain' }] },
+    });
+    const other = { ...waiting, drill: 'tall-march', rung: null };
+    const file = fileOf({ tries: [other] });
+    expect(maybeLowered(other, { file, visit: file.visits[0], gate: OPEN })).toBeNull();
   });
 });

@@ -4,20 +4,23 @@ import {
   doseWords,
   drillOf,
   isBegun,
+  maybeLowered,
   oneCheck,
   planSession,
   workDone,
   type ClientFile,
   type DrillRecord,
+  type RungToday,
   type Trace,
   type VisitFile,
 } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { useMemo, useState } from 'react';
 import { CheckCard } from '../check/CheckCard';
-import { useWrite } from '../data/useFile';
+import { useUpdate, useWrite } from '../data/useFile';
 import { useLibrary } from '../data/usePractice';
 import { JudgeRung } from '../ladder/JudgeRung';
+import { LoadTodayWords } from '../ladder/LoadTodayWords';
 import { maybeRungWords } from '../ladder/rungWords';
 import { Player } from '../player/Player';
 import { StepFrame } from '../steps/StepFrame';
@@ -51,12 +54,23 @@ function useStale(visit: VisitFile, found: Trace): boolean {
 export function DoDrills({ open, onStep, wide, width, found }: DoDrillsProps) {
   const t = useText();
   const write = useWrite();
+  const update = useUpdate();
   const { visit } = open;
   const { drills } = visit;
   const stale = useStale(visit, found);
   const chooseAgain = () => drills.forEach((one) => write('drills', { ...one, removed: true }));
   const running = drills.find((one) => isWaiting(one) && isBegun(one.clock));
   const [playing, setPlaying] = useState<string | null>(running?.id ?? null);
+  const at = { file: open.file, visit: visit.visit, gate: open.gate };
+  /** A load that was chosen before something said no is taken off first. */
+  const begin = (drill: DrillRecord) => {
+    const lowered = maybeLowered(drill, at);
+    if (lowered) {
+      const rung = { rung: lowered.rung.id, kg: null, met: null };
+      update('drills', drill, (latest) => ({ ...latest, rung }));
+    }
+    setPlaying(drill.id);
+  };
   const current = drills.find((one) => one.id === playing && isWaiting(one));
   if (current)
     return (
@@ -83,7 +97,7 @@ export function DoDrills({ open, onStep, wide, width, found }: DoDrillsProps) {
             flex={1}
             label={t('work.start')}
             note={drillOf(next).name}
-            onPress={() => setPlaying(next.id)}
+            onPress={() => begin(next)}
           />
         ) : (
           <Button kind="main" flex={1} label={t('work.look')} onPress={() => onStep('again')} />
@@ -97,8 +111,9 @@ export function DoDrills({ open, onStep, wide, width, found }: DoDrillsProps) {
           drill={one}
           visit={visit}
           file={open.file}
+          lowered={isWaiting(one) ? maybeLowered(one, at) : null}
           width={width}
-          onPress={() => setPlaying(one.id)}
+          onPress={() => begin(one)}
         />
       ))}
       {untouched && !stale ? (
@@ -113,11 +128,13 @@ interface DrillLineProps {
   readonly drill: DrillRecord;
   readonly visit: VisitFile;
   readonly file: ClientFile;
+  /** What it is taken down to; null where it may be done as it stands. */
+  readonly lowered: RungToday | null;
   readonly width: number;
   readonly onPress: () => void;
 }
 
-function DrillLine({ drill, visit, file, width, onPress }: DrillLineProps) {
+function DrillLine({ drill, visit, file, lowered, width, onPress }: DrillLineProps) {
   const t = useText();
   const row = drillOf(drill);
   const rung = maybeRungWords(drill, t);
@@ -149,14 +166,28 @@ function DrillLine({ drill, visit, file, width, onPress }: DrillLineProps) {
         ) : null}
       </View>
       {isWaiting(drill) ? <Words small>{row.how}</Words> : null}
+      {lowered ? <Lowered today={lowered} /> : null}
       {drill.rung ? <JudgeRung drill={drill} file={file} /> : null}
       {drill.status === 'done' ? <TakeAgain drill={drill} visit={visit} width={width} /> : null}
     </View>
   );
 }
 
+/** A load that is off for today, and why. */
+function Lowered({ today: { load, rung } }: { today: RungToday }) {
+  const t = useText();
+  return (
+    <>
+      <LoadTodayWords load={load} />
+      <Words small accent>
+        {t('ladder.lowered', { rung: rung.name })}
+      </Words>
+    </>
+  );
+}
+
 /** The range that this drill is for, taken again right after it: which drill moved it is then known. */
-function TakeAgain({ drill, visit, width }: Omit<DrillLineProps, 'onPress' | 'file'>) {
+function TakeAgain({ drill, visit, width }: Omit<DrillLineProps, 'onPress' | 'file' | 'lowered'>) {
   const t = useText();
   const worth = checksOfDrill(visit, drill);
   const taken = visit.checks.filter(({ afterDrill }) => afterDrill === drill.id);

@@ -8,6 +8,7 @@ export const ladder = {
   place: 'Rung {{place}} of {{of}}',
   now: 'Rung {{place}} of {{of}}: {{name}}',
   waits: 'The {{side}} side would go on, and waits for the other one.',
+  lowered: 'Today without load: {{rung}}.',
   heldBack: 'Taken back to a rung without load for today.',
   down: 'A rung down',
   up: 'A rung up',

@@ -5,6 +5,6 @@ export { type RungTry } from './rungTry';
 export { maybeRungVerdict, type RungVerdict, type TriedDrill } from './judgeRung';
 export { standingsOf, type JudgedTry, type Standing } from './standings';
 export { givenSides, loadToday, type LoadFails, type LoadToday } from './loadToday';
-export { rungToday, type RungToday } from './rungToday';
+export { maybeLowered, rungToday, type InVisit, type RungToday } from './rungToday';
 export { hasWeights, NO_WEIGHTS, weightsFor, type Made, type Sized, type Weights } from './weights';
 export { weightOfRung, type RungKg } from './weightOfRung';

@@ -1,10 +1,17 @@
 import type { Gate } from '../safety/gate';
 import type { MaybeSide } from '../sides/side';
-import type { ClientFile, VisitRecord } from '../visit/records';
+import type { ClientFile, DrillRecord, VisitRecord } from '../visit/records';
 import { isLoaded, type Ladder, type Rung } from './ladder';
-import { placeOfRung } from './ladders';
+import { maybeLadder, placeOfRung } from './ladders';
 import { givenSides, loadToday, type LoadToday } from './loadToday';
 import { standingsOf, type Standing } from './standings';
+
+/** The visit in which a ladder is climbed. */
+export interface InVisit {
+  readonly file: ClientFile;
+  readonly visit: VisitRecord & { version: number };
+  readonly gate: Gate;
+}
 
 /** What is climbed today. */
 export interface RungToday {
@@ -36,7 +43,7 @@ const lastTried = ({ tries }: Standing): number => tries.at(-1)?.place ?? -1;
 export function rungToday(
   ladder: Ladder,
   side: MaybeSide,
-  at: { file: ClientFile; visit: VisitRecord & { version: number }; gate: Gate },
+  at: InVisit,
   chosen?: string,
 ): RungToday {
   const all = standingsOf(at.file.drills, ladder, givenSides(at.file));
@@ -57,4 +64,15 @@ function allowedPlace(ladder: Ladder, wanted: number, standing: Standing, load: 
   return carried >= 0 && wanted > carried
     ? Math.max(carried, unloadedFrom(ladder, wanted))
     : wanted;
+}
+
+/**
+ * What a drill of a session is lowered to before it is begun: its rung was chosen when all said yes, and
+ * by now something says no. Null where it may be done as it stands.
+ */
+export function maybeLowered({ drill, side, rung }: DrillRecord, at: InVisit): RungToday | null {
+  const ladder = maybeLadder(drill);
+  if (!ladder || !rung) return null;
+  const today = rungToday(ladder, side, at, rung.rung);
+  return today.heldBack ? today : null;
 }
