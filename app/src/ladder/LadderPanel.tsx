@@ -6,7 +6,7 @@ import { useText } from '../words/useText';
 import { LadderDrawing } from './LadderDrawing';
 import { LoadTodayWords } from './LoadTodayWords';
 import type { ClimbedRung } from './useRungs';
-import { WeightsSheet } from './WeightsSheet';
+import { WeightsThere } from './WeightsThere';
 import { weightWords } from './weightWords';
 
 export interface LadderPanelProps {
@@ -57,9 +57,10 @@ export function LadderPanel({ climbed: { ladder, today, kg }, onRung }: LadderPa
         tight
         small
         label={t('ladder.there')}
-        onPress={() => setWeights(true)}
+        chosen={weights}
+        onPress={() => setWeights(!weights)}
       />
-      {weights ? <WeightsSheet onClose={() => setWeights(false)} /> : null}
+      {weights ? <WeightsThere /> : null}
     </View>
   );
 }

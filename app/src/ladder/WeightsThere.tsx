@@ -2,7 +2,6 @@ import { NO_WEIGHTS, type Sized, type Weights } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { useWeights, useSetWeights } from '../data/usePractice';
 import { Button } from '../ui/Button';
-import { Sheet } from '../ui/Sheet';
 import { Stepper } from '../ui/Stepper';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
@@ -25,13 +24,13 @@ const MOST_PAIRS = 4;
 const nextCount = (count: number): number => (count === 0 ? 2 : count === 2 ? 1 : 0);
 
 /** What there is in the practice to load with; every tap is kept. */
-export function WeightsSheet({ onClose }: { onClose: () => void }) {
+export function WeightsThere() {
   const t = useText();
   const there = useWeights() ?? NO_WEIGHTS;
   const set = useSetWeights();
   const change = (part: Partial<Weights>) => set({ ...there, ...part });
   return (
-    <Sheet title={t('ladder.there')} open onClose={onClose}>
+    <View gap="$4" role="group" aria-label={t('ladder.there')}>
       <Words soft>{t('ladder.thereLead')}</Words>
       <View gap="$2" role="group" aria-label={t('ladder.dumbbells')}>
         <Title small aria-level={3}>
@@ -91,7 +90,7 @@ export function WeightsSheet({ onClose }: { onClose: () => void }) {
           onChange={(handleKg) => change({ handleKg })}
         />
       </View>
-    </Sheet>
+    </View>
   );
 }
 
