@@ -44,7 +44,7 @@ test('a ladder is climbed: rung, weights, judged by criteria, and the next rung 
   await expect(page.getByText('Not today')).toBeVisible();
   await expect(page.getByText(/^Control:/)).toBeVisible();
   for (let i = 0; i < 7; i++) await button(page, 'A rung up').tap();
-  await expect(page.getByText('Taken back to a rung without load for today.')).toBeVisible();
+  await expect(page.getByText('Taken back for today.')).toBeVisible();
   await expect(sheet.getByText('Rung 7 of 11: Heel down')).toBeVisible();
   for (let i = 0; i < 6; i++) await button(page, 'A rung down').tap();
   await expect(sheet.getByText('Rung 1 of 11')).toBeVisible();

@@ -128,6 +128,19 @@ it('no load on a ladder for whom a flag forbids it, whoever asks', async () => {
   ).expect(201);
 });
 
+it('what was carried before the flag was known stays, and can still be decided on', async () => {
+  const { client, visit } = await visitOf();
+  const carried = newDrill(visit, {
+    drill: 'front-foot-high-split',
+    side: 'left',
+    status: 'done',
+    rung: { rung: 'sides-5', kg: 4, met: [] },
+  });
+  await put(coach, 'drills', carried).expect(201);
+  await put(coach, 'clients', { ...client, flags: ['neuropathy'] } as typeof client, 1).expect(200);
+  await put(coach, 'drills', { ...carried, keep: 'drop' } as typeof carried, 1).expect(200);
+});
+
 it('the database shows drills and rooms to nobody without a practice', async () => {
   for (const table of ['own_drill', 'room']) {
     const [{ count }] = await world.source.query(`SELECT count(*)::int AS count FROM ${table}`);

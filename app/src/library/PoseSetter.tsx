@@ -1,5 +1,6 @@
 import {
   angleIn,
+  angleOfRing,
   bodyOf,
   drawFigure,
   facePath,
@@ -114,10 +115,8 @@ export function PoseSetter({ pose, view, alike, width, onPose }: PoseSetterProps
       (y - origin.y) / scale / MM - rootY,
     ] as const;
     const pulled = pullJoint(BODY, named(pose), held, view, toward);
-    for (const angle of anglesOfRing(held)) {
-      const deg = angleIn(pulled, angle);
-      if (deg !== angleIn(pose, angle)) set(angle, deg);
-    }
+    const angle = angleOfRing(held, view);
+    set(angle, angleIn(pulled, angle));
   };
   return (
     <View gap="$3">

@@ -5,6 +5,8 @@ import {
   drillOf,
   isBegun,
   maybeLowered,
+  NO_WEIGHTS,
+  tryOf,
   oneCheck,
   planSession,
   workDone,
@@ -18,7 +20,7 @@ import { View } from '@tamagui/core';
 import { useMemo, useState } from 'react';
 import { CheckCard } from '../check/CheckCard';
 import { useUpdate, useWrite } from '../data/useFile';
-import { useLibrary } from '../data/usePractice';
+import { useLibrary, useWeights } from '../data/usePractice';
 import { JudgeRung } from '../ladder/JudgeRung';
 import { LoadTodayWords } from '../ladder/LoadTodayWords';
 import { maybeRungWords } from '../ladder/rungWords';
@@ -61,12 +63,13 @@ export function DoDrills({ open, onStep, wide, width, found }: DoDrillsProps) {
   const chooseAgain = () => drills.forEach((one) => write('drills', { ...one, removed: true }));
   const running = drills.find((one) => isWaiting(one) && isBegun(one.clock));
   const [playing, setPlaying] = useState<string | null>(running?.id ?? null);
+  const weights = useWeights() ?? NO_WEIGHTS;
   const at = { file: open.file, visit: visit.visit, gate: open.gate };
   /** A load that was chosen before something said no is taken off first. */
   const begin = (drill: DrillRecord) => {
     const lowered = maybeLowered(drill, at);
     if (lowered) {
-      const rung = { rung: lowered.rung.id, kg: null, met: null };
+      const rung = tryOf(lowered.rung, visit.client.massKg, weights);
       update('drills', drill, (latest) => ({ ...latest, rung }));
     }
     setPlaying(drill.id);

@@ -80,7 +80,7 @@ export function CheckChart({ series, trends, sessions, width, label }: CheckChar
           said={(tick) => `${tick}${unit}`}
         />
         {trends.map((one) => (
-          <Way key={one.side ?? 'both'} one={one} last={last} x={x} y={y} palette={palette} />
+          <Way key={one.side ?? 'both'} one={one} x={x} y={y} palette={palette} />
         ))}
         {series.sides.map(({ side, points }) => (
           <G key={side ?? 'both'}>
@@ -104,17 +104,16 @@ export function CheckChart({ series, trends, sessions, width, label }: CheckChar
 
 interface WayProps {
   readonly one: SideTrend;
-  readonly last: number;
   readonly x: (day: number) => number;
   readonly y: (value: number) => number;
   readonly palette: Palette;
 }
 
 /** The level through the readings, and the fan of where it goes. */
-function Way({ one: { side, trend, ahead }, last, x, y, palette }: WayProps) {
+function Way({ one: { side, trend, ahead }, x, y, palette }: WayProps) {
   const colour = side === 'right' ? palette.sea : palette.ink;
   const from = trend.levels[trend.levels.length - 1].day;
-  const dayOf = (weeks: number) => Math.max(last, from) + WEEK * weeks;
+  const dayOf = (weeks: number) => from + WEEK * weeks;
   const fan = area<(typeof ahead)[number]>(
     ({ weeks }) => x(dayOf(weeks)),
     ({ low }) => y(low),

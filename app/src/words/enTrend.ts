@@ -14,14 +14,14 @@ export const trend = {
   weeks: '+{{count}} wk',
   one: '{{side}}: {{value}} once, on {{on}}.',
   line: '{{side}}: {{first}} on {{from}}, {{last}} on {{to}}, by {{count}} readings.',
-  ahead: 'In six weeks {{low}} to {{high}}, eight times in ten.',
+  ahead: 'Six weeks after that {{low}} to {{high}}, eight times in ten.',
   outlook: {
     there: 'Where the usual begins, or past it.',
     early: 'Too early to say which way.',
     'not-moving': 'Not moving in {{weeks}} weeks: the trace is probably wrong.',
-    due: '{{target}}, where the usual begins, in {{from}} to {{to}} weeks.',
+    due: '{{target}}, where the usual begins, {{from}} to {{to}} weeks after that.',
     dueOpen:
-      '{{target}}, where the usual begins, in {{from}} weeks at the earliest; it may take longer than half a year.',
+      '{{target}}, where the usual begins, {{from}} weeks after that at the earliest; it may take longer than half a year.',
     far: 'It moves, and {{target}} is not in sight.',
   },
   traceAgain: 'Look at the trace again',

@@ -1,7 +1,7 @@
 export { CRITERIA, oneCriterion, type CriterionId } from './criteria';
 export { isLoaded, type Ladder, type Rung, type RungWeight } from './ladder';
 export { LADDERS, maybeLadder, oneRung, placeOfRung } from './ladders';
-export { type RungTry } from './rungTry';
+export { tryOf, type RungTry } from './rungTry';
 export { maybeRungVerdict, type RungVerdict, type TriedDrill } from './judgeRung';
 export { standingsOf, type JudgedTry, type Standing } from './standings';
 export { givenSides, loadToday, type LoadFails, type LoadToday } from './loadToday';

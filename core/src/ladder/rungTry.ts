@@ -1,4 +1,7 @@
 import type { CriterionId } from './criteria';
+import type { Rung } from './ladder';
+import { weightOfRung } from './weightOfRung';
+import type { Weights } from './weights';
 
 /** A rung as it was tried in one drill of a session. */
 export interface RungTry {
@@ -7,4 +10,10 @@ export interface RungTry {
   kg: number | null;
   /** Criteria that were met; null until the coach has judged it. */
   met: CriterionId[] | null;
+}
+
+/** A rung as it is written into a session, with the weight that there is for this body. */
+export function tryOf({ id, weight }: Rung, massKg: number, there: Weights): RungTry {
+  const kg = weight && weightOfRung(weight, massKg, there);
+  return { rung: id, kg: kg?.status === 'found' ? kg.kg : null, met: null };
 }

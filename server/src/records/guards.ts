@@ -83,8 +83,10 @@ const gateIsOpen: Guard = async ({ after, manager }) => {
 };
 
 /** No load on a rung for whom a standing fact about the client forbids it. */
-const loadIsAllowed: Guard = async ({ after, manager }) => {
+const loadIsAllowed: Guard = async ({ before, after, manager }) => {
   const { drill, rung, clientId, removed } = after as DrillRecord;
+  // What was carried before the flag was known stays in the record.
+  if ((before as DrillRecord | null)?.rung?.rung === rung?.rung) return;
   const ladder = maybeLadder(drill);
   if (!rung || !ladder || removed || !isLoaded(oneRung(ladder, rung.rung))) return;
   const client = await manager.getRepository(Client).findOneBy({ id: clientId });
