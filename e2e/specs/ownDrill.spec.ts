@@ -50,6 +50,24 @@ test('a drill is made with the server dead, its pose set on the figure, done, ch
     .poll(async () => Number(await page.getByRole('slider', { name: 'Hip bends' }).inputValue()))
     .toBeGreaterThan(60);
 
+  // Seen from the front a ring turns its bone to the side, and nothing else.
+  const slider = page.getByRole('slider', { name: 'Thigh opens out' });
+  const before = Number(await slider.inputValue());
+  await button(page, 'Seen from: the front').click();
+  await button(page, 'Set upper arm, left').click();
+  await pull(
+    page,
+    [middle + 0.17 * metre, floor - 1.12 * metre],
+    [middle + 0.6 * metre, floor - 1.4 * metre],
+  );
+  await expect
+    .poll(async () =>
+      Number(await page.getByRole('slider', { name: 'Arm out to the side' }).inputValue()),
+    )
+    .toBeGreaterThan(60);
+  await button(page, 'Set thigh, left').click();
+  await expect(slider).toHaveValue(String(before));
+
   await world.kill();
   await button(page, 'Keep this drill').click();
   await expect(page.getByText('1 change kept on this device')).toBeVisible();
