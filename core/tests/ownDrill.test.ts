@@ -7,6 +7,7 @@ import {
   ownDrillRow,
   parse,
   planSession,
+  POSES,
   posesOfDrill,
   RECORD_SCHEMAS,
   swapsFor,
@@ -121,6 +122,11 @@ describe('what the API takes', () => {
   const bent = (knee: number) => ({
     ...start,
     legs: { ...start.legs, left: { ...start.legs.left, knee } },
+  });
+
+  it('every pose that ships can be begun from', () => {
+    for (const { id } of POSES)
+      expect([id, problems({ poses: [bare(id), bare(id)] })]).toEqual([id, []]);
   });
 
   it.each([

@@ -1,5 +1,4 @@
 import {
-  hasWeights,
   NO_WEIGHTS,
   seeded,
   weightOfRung,
@@ -111,8 +110,6 @@ describe('the weight of a rung', () => {
   });
 
   it('nothing there: what is asked is told', () => {
-    expect(hasWeights(NO_WEIGHTS)).toBe(false);
-    expect(hasWeights(ROOM)).toBe(true);
     expect(weightOfRung(carried(20), 71.3, NO_WEIGHTS)).toEqual({
       status: 'nothing-there',
       wantedKg: 14.3,

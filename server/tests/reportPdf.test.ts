@@ -85,13 +85,25 @@ it('nobody of another practice gets it', async () => {
   await coach.get(`/api/v1/visits/${crypto.randomUUID()}/report.pdf`).expect(404);
 });
 
-it('letters beyond western Europe come from a file of their own; what none has is a question mark', () => {
-  expect(runsOf('Łódź, 25° ± 1')).toEqual([
+it('letters beyond western Europe come from a file of their own; what none has loses its mark, or is a question mark', () => {
+  expect(runsOf('Łódź, 25° ± 1', 'text')).toEqual([
     { text: 'Ł', extended: true },
     { text: 'ód', extended: false },
     { text: 'ź', extended: true },
     { text: ', 25° ± 1', extended: false },
   ]);
-  expect(runsOf('川a')).toEqual([{ text: '?a', extended: false }]);
-  expect(fontFile('heading', true)).not.toEqual(fontFile('heading', false));
+  expect(runsOf('Ĉ川', 'text')).toEqual([{ text: 'C?', extended: false }]);
 });
+
+it.each(['text', 'bold', 'heading'] as const)(
+  'every letter of the %s is in the file it is set from',
+  (face) => {
+    const letters = Array.from({ length: 0x17f - 0x20 }, (_, i) => String.fromCodePoint(0x20 + i));
+    for (const { text, extended } of runsOf(letters.join(''), face))
+      for (const letter of text)
+        expect([
+          letter,
+          fontFile(face, extended).font.hasGlyphForCodePoint(letter.codePointAt(0)!),
+        ]).toEqual([letter, true]);
+  },
+);

@@ -1,5 +1,6 @@
 import {
   DRILLS,
+  NO_WEIGHTS,
   ownDrillRow,
   type DrillRow,
   type OwnDrill,
@@ -50,8 +51,8 @@ export function maybeOwn(drills: PracticeFile['ownDrills'], id: string): OwnDril
   return own;
 }
 
-/** What there is in the room to load with; null where nobody has said. */
-export const useWeights = (): Weights | null => usePracticeFile().rooms[0]?.weights ?? null;
+/** What there is in the room to load with; nothing, where nobody has said. */
+export const useWeights = (): Weights => usePracticeFile().rooms[0]?.weights ?? NO_WEIGHTS;
 
 /** Sets what there is to load with; the room of a practice has the practice's own id. */
 export function useSetWeights(): (weights: Weights) => void {

@@ -1,4 +1,4 @@
-import { givenSides, LADDERS, standingsOf, type ClientFile } from '@taxikine/core';
+import { climbedLadders, type ClientFile } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { useMemo } from 'react';
 import { Title, Words } from '../ui/text';
@@ -8,14 +8,7 @@ import { LadderDrawing } from './LadderDrawing';
 /** Ladders that a client has begun to climb, and where each side stands. */
 export function ClientLadders({ file }: { file: ClientFile }) {
   const t = useText();
-  const climbed = useMemo(
-    () =>
-      LADDERS.map((ladder) => ({
-        ladder,
-        standings: standingsOf(file.drills, ladder, givenSides(file)),
-      })).filter(({ standings }) => standings.some(({ tries }) => tries.length > 0)),
-    [file],
-  );
+  const climbed = useMemo(() => climbedLadders(file), [file]);
   if (climbed.length === 0) return null;
   return (
     <View gap="$3">

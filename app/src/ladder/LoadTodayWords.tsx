@@ -1,7 +1,6 @@
-import type { LoadToday } from '@taxikine/core';
+import { capital, type LoadToday } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { Title, Words } from '../ui/text';
-import { capital } from '@taxikine/core';
 import { useText } from '../words/useText';
 
 /** Do we load it today? Yes, or the criterion that fails. */

@@ -1,4 +1,4 @@
-import { NO_WEIGHTS, type Sized, type Weights } from '@taxikine/core';
+import type { Sized, Weights } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { useWeights, useSetWeights } from '../data/usePractice';
 import { Button } from '../ui/Button';
@@ -26,7 +26,7 @@ const nextCount = (count: number): number => (count === 0 ? 2 : count === 2 ? 1 
 /** What there is in the practice to load with; every tap is kept. */
 export function WeightsThere() {
   const t = useText();
-  const there = useWeights() ?? NO_WEIGHTS;
+  const there = useWeights();
   const set = useSetWeights();
   const change = (part: Partial<Weights>) => set({ ...there, ...part });
   return (

@@ -1,7 +1,7 @@
 import {
   maybeLadder,
-  NO_WEIGHTS,
   rungToday,
+  tryOf,
   weightOfRung,
   type Ladder,
   type PlannedDrill,
@@ -20,6 +20,8 @@ export interface ClimbedRung {
   readonly today: RungToday;
   /** null without a weight on the rung. */
   readonly kg: RungKg | null;
+  /** As it is written into the session. */
+  readonly attempt: RungTry;
 }
 
 /** Rungs of the drills of a session that climb a ladder, by the drill's key. */
@@ -28,7 +30,7 @@ export function useRungs(
   drills: readonly PlannedDrill[],
   { rungs: chosen }: SessionWish,
 ): ReadonlyMap<string, ClimbedRung> {
-  const weights = useWeights() ?? NO_WEIGHTS;
+  const weights = useWeights();
   return useMemo(() => {
     const at = { file: open.file, visit: open.visit.visit, gate: open.gate };
     const climbed = drills.flatMap(({ key, drill, side }): [string, ClimbedRung][] => {
@@ -37,18 +39,9 @@ export function useRungs(
       const today = rungToday(ladder, side, at, chosen?.[key]);
       const { weight } = today.rung;
       const kg = weight && weightOfRung(weight, open.file.client.massKg, weights);
-      return [[key, { ladder, today, kg }]];
+      const attempt = tryOf(today.rung, open.file.client.massKg, weights);
+      return [[key, { ladder, today, kg, attempt }]];
     });
     return new Map(climbed);
   }, [open, drills, chosen, weights]);
 }
-
-/** The try as it is written into the session; null for a drill that climbs nothing. */
-export const maybeTry = (climbed: ClimbedRung | undefined): RungTry | null =>
-  climbed
-    ? {
-        rung: climbed.today.rung.id,
-        kg: climbed.kg?.status === 'found' ? climbed.kg.kg : null,
-        met: null,
-      }
-    : null;

@@ -1,6 +1,7 @@
 import { onePose, POSES, type PoseId } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { PoseFigure } from '../figure/PoseFigure';
+import { ANYBODY } from './anybody';
 import { BARE_BUTTON } from '../ui/bareButton';
 import { Sheet } from '../ui/Sheet';
 import { Words } from '../ui/text';
@@ -10,8 +11,6 @@ export interface PosePickerProps {
   readonly onPick: (pose: PoseId) => void;
   readonly onClose: () => void;
 }
-
-const ANYBODY = { heightM: 1.72, massKg: 72, segments: {} };
 
 /** Every pose that ships, to begin from. */
 export function PosePicker({ onPick, onClose }: PosePickerProps) {

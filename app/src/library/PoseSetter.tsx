@@ -28,6 +28,7 @@ import { Slider } from '../ui/Slider';
 import { Words } from '../ui/text';
 import { usePalette } from '../ui/usePalette';
 import { useText, type TextOf } from '../words/useText';
+import { ANYBODY } from './anybody';
 import { anglesOfRing, otherOf } from './ownDrillForm';
 
 export interface PoseSetterProps {
@@ -39,15 +40,15 @@ export interface PoseSetterProps {
   readonly onPose: (pose: OwnPose) => void;
 }
 
-/** The body that poses are set on: nobody's, of middling build. */
-const BODY = bodyOf(1.72, 72, {});
+const { heightM, massKg } = ANYBODY;
+const BODY = bodyOf(heightM, massKg, {});
 const MM = 1000;
 /** Room for every pose, so that nothing jumps while a ring is pulled. */
 const FRAME: Frame = {
-  left: -0.66 * 1.72 * MM,
-  top: -1.3 * 1.72 * MM,
-  width: 1.32 * 1.72 * MM,
-  height: 1.3 * 1.72 * MM + 60,
+  left: -0.66 * heightM * MM,
+  top: -1.3 * heightM * MM,
+  width: 1.32 * heightM * MM,
+  height: 1.3 * heightM * MM + 60,
 };
 const REACH_PX = 34;
 
@@ -179,7 +180,7 @@ export function PoseSetter({ pose, view, alike, width, onPose }: PoseSetterProps
         flexWrap="wrap"
         gap="$2"
         role="group"
-        aria-label={t('drills.figure')}
+        aria-label={t('drills.parts')}
       >
         {PULLED_RINGS.map((ring) => (
           <Button

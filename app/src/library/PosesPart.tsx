@@ -8,6 +8,7 @@ import {
 import { View } from '@tamagui/core';
 import { useMemo, useState } from 'react';
 import { PoseFigure } from '../figure/PoseFigure';
+import { ANYBODY } from './anybody';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Title, Words } from '../ui/text';
@@ -23,7 +24,6 @@ export interface PosesPartProps {
 }
 
 const VIEWS: readonly FigureView[] = ['right', 'front', 'quarter'];
-const ANYBODY = { heightM: 1.72, massKg: 72, segments: {} };
 const MOMENTS = ['start', 'end'] as const;
 
 /** Start and end of a drill, set on the figure and seen moving. */

@@ -4,14 +4,13 @@ import { router } from 'expo-router';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { useLibrary, useOwnDrills } from '../data/usePractice';
 import { LibraryRow } from '../library/LibraryRow';
+import { ANYBODY } from '../library/anybody';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Field } from '../ui/Field';
 import { Words } from '../ui/text';
 import { useText } from '../words/useText';
 import { Header } from './Header';
-
-const ANYBODY = { heightM: 1.72, massKg: 72, segments: {} };
 
 type Shown = Family | 'own' | null;
 

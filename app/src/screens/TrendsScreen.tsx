@@ -1,11 +1,9 @@
 import {
   checkSeries,
+  climbedLadders,
   doneBetween,
   faultSeries,
-  givenSides,
-  LADDERS,
   measuresCsv,
-  standingsOf,
   type CheckSeries,
   type ClientFile,
   type SessionMark,
@@ -38,15 +36,6 @@ const KINDS = ['all', 'checks', 'faults', 'ladders'] as const;
 type Kind = (typeof KINDS)[number];
 
 const isTwice = ({ sides }: CheckSeries): boolean => sides.some(({ points }) => points.length > 1);
-
-function climbedLadders(file: ClientFile) {
-  return LADDERS.map((ladder) => ({
-    ladder,
-    standings: standingsOf(file.drills, ladder, givenSides(file)).filter(
-      ({ tries }) => tries.length > 0,
-    ),
-  })).filter(({ standings }) => standings.length > 0);
-}
 
 function KnownTrends({ file }: { file: ClientFile }) {
   const t = useText();

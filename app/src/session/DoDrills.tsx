@@ -5,7 +5,6 @@ import {
   drillOf,
   isBegun,
   maybeLowered,
-  NO_WEIGHTS,
   tryOf,
   oneCheck,
   planSession,
@@ -63,7 +62,7 @@ export function DoDrills({ open, onStep, wide, width, found }: DoDrillsProps) {
   const chooseAgain = () => drills.forEach((one) => write('drills', { ...one, removed: true }));
   const running = drills.find((one) => isWaiting(one) && isBegun(one.clock));
   const [playing, setPlaying] = useState<string | null>(running?.id ?? null);
-  const weights = useWeights() ?? NO_WEIGHTS;
+  const weights = useWeights();
   const at = { file: open.file, visit: visit.visit, gate: open.gate };
   /** A load that was chosen before something said no is taken off first. */
   const begin = (drill: DrillRecord) => {

@@ -15,7 +15,6 @@ import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { useUpdate, useWrite } from '../data/useFile';
 import { maybeOwn, useOwnDrills } from '../data/usePractice';
-import { maybeTry } from '../ladder/useRungs';
 import { StepFrame } from '../steps/StepFrame';
 import type { StepProps } from '../steps/StepProps';
 import { Button } from '../ui/Button';
@@ -71,7 +70,7 @@ export function SessionBuilder({ open, found, wide, width }: SessionBuilderProps
     }));
     plan.drills.forEach((one, place) => {
       const own = maybeOwn(ownDrills, one.drill.id);
-      const rung = maybeTry(session.rungs.get(one.key));
+      const rung = session.rungs.get(one.key)?.attempt ?? null;
       write('drills', drillRecord(one, visit, { place, own, rung }));
     });
   };

@@ -22,7 +22,7 @@ export interface CheckTrendProps {
   readonly width: number;
 }
 
-/** The newest visit that got as far as a trace. */
+/** The newest visit: what is known by now goes into its trace. */
 const newestVisit = ({ visits }: ClientFile): string | null =>
   [...visits].sort((a, b) => b.openedOn.localeCompare(a.openedOn))[0]?.id ?? null;
 

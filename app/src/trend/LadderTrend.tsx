@@ -1,11 +1,9 @@
-import { capital, type Ladder, type SessionMark, type Standing } from '@taxikine/core';
+import { capital, dayOf, type Ladder, type SessionMark, type Standing } from '@taxikine/core';
 import { Words } from '../ui/text';
 import { useText } from '../words/useText';
 import { onWords } from './dayWords';
 import { StepChart } from './StepChart';
 import { TrendPart } from './TrendPart';
-
-const DAY_MS = 86_400_000;
 
 export interface LadderTrendProps {
   readonly ladder: Ladder;
@@ -17,14 +15,16 @@ export interface LadderTrendProps {
 /** The rungs that were tried, drawn and told. */
 export function LadderTrend({ ladder, standings, sessions, width }: LadderTrendProps) {
   const t = useText();
-  const sides = standings.map(({ side, tries }) => ({
-    side,
-    points: tries.map(({ drill, place }) => ({
-      on: drill.doneOn ?? '',
-      day: Date.parse(drill.doneOn ?? '') / DAY_MS,
-      step: place,
-    })),
-  }));
+  const sides = standings
+    .filter(({ tries }) => tries.length > 0)
+    .map(({ side, tries }) => ({
+      side,
+      points: tries.map(({ drill, place }) => ({
+        on: drill.doneOn ?? '',
+        day: dayOf(drill.doneOn ?? ''),
+        step: place,
+      })),
+    }));
   const words = sides.map(({ side, points }) => {
     const list = points.map(({ step, on }) =>
       t('trend.rung', { place: step + 1, on: onWords(on) }),

@@ -1,4 +1,5 @@
 import {
+  capital,
   keptBetween,
   withUnit,
   type CheckSeries,
@@ -7,7 +8,6 @@ import {
   type SeriesOfSide,
   type SideTrend,
 } from '@taxikine/core';
-import { capital } from '@taxikine/core';
 import type { TextOf } from '../words/useText';
 import { dayWords, onWords } from './dayWords';
 

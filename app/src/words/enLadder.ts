@@ -1,11 +1,9 @@
 /** Words of the ladders, and of what they are loaded with. */
 export const ladder = {
-  title: 'Ladder',
   titles: 'Ladders',
   drawing: '{{name}}: {{stands}}',
   standsOn: '{{side}} on rung {{place}} of {{of}}',
   body: 'the whole body',
-  place: 'Rung {{place}} of {{of}}',
   now: 'Rung {{place}} of {{of}}: {{name}}',
   waits: 'The {{side}} side would go on, and waits for the other one.',
   lowered: 'For today: {{rung}}.',
@@ -22,7 +20,6 @@ export const ladder = {
     carried: '{{kg}} kg in each hand ({{percent}} % of the body each; {{of}})',
     'at-chest': '{{kg}} kg at the chest ({{percent}} % of the body; {{of}})',
   },
-  wanted: 'asked: {{kg}} kg',
   tooHeavy:
     'The rung asks for {{wanted}} kg and the lightest there is weighs {{lightest}} kg: stay a rung below, or note a lighter one.',
   nothingThere:
@@ -55,5 +52,4 @@ export const ladder = {
   tried_zero: 'not tried yet',
   tried_one: 'tried once',
   tried_other: 'tried {{count}} times',
-  none: 'No ladder climbed yet.',
 };

@@ -12,7 +12,6 @@ export const drills = {
   remove: 'Delete it',
   removeSure: 'Delete it for good? Sessions in which it was done keep it.',
   removeYes: 'Yes, delete it',
-  gone: 'This drill is no longer in the library.',
   save: 'Keep this drill',
   problems: 'Not kept yet:',
   names: {
@@ -82,6 +81,7 @@ export const drills = {
     elbow: 'upper arm, {{side}}',
     wrist: 'forearm, {{side}}',
   },
+  parts: 'Part of the body',
   pull: 'Set {{ring}}',
   angles: {
     lean: 'Leans forward',

@@ -10,8 +10,6 @@ export const trend = {
   csv: 'All measures (CSV)',
   chart: '{{name}}. {{words}}',
   usual: 'usual',
-  today: 'last',
-  weeks: '+{{count}} wk',
   one: '{{side}}: {{value}} once, on {{on}}.',
   line: '{{side}}: {{first}} on {{from}}, {{last}} on {{to}}, by {{count}} readings.',
   ahead: 'Six weeks after that {{low}} to {{high}}, eight times in ten.',

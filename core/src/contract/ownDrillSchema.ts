@@ -14,29 +14,27 @@ const listOf = (ids: readonly string[]) => J.array().items(oneOf(ids)).unique().
 const line = (label: string, most: number) =>
   J.string().trim().min(2).max(most).required().label(label);
 
-/** Angles within what a living body shows. */
-const angles = (limits: Readonly<Record<string, readonly [number, number]>>) =>
-  J.object(
-    Object.fromEntries(
-      Object.entries(limits).map(([joint, [least, most]]) => [
-        joint,
-        J.number().min(least).max(most).required().label(joint),
-      ]),
-    ),
-  ).required();
+type Limits = Readonly<Record<string, readonly [number, number]>>;
 
-const both = (limits: Parameters<typeof angles>[0]) =>
+const angle = (name: string, [least, most]: Limits[string]) =>
+  J.number().min(least).max(most).label(name);
+
+/** Angles within what a living body shows. */
+const fieldsOf = (limits: Limits) =>
+  Object.fromEntries(
+    Object.entries(limits).map(([name, range]) => [name, angle(name, range).required()]),
+  );
+
+const angles = (limits: Limits) => J.object(fieldsOf(limits)).required();
+
+const both = (limits: Limits) =>
   J.object({ left: angles(limits), right: angles(limits) }).required();
 
-const turn = () => J.number().min(-180).max(180).required();
+const { twist, ...always } = POSE_LIMITS.body;
 
 const pose = J.object({
-  lean: turn(),
-  roll: turn(),
-  turn: turn(),
-  spine: J.number().min(-40).max(90).required(),
-  twist: J.number().min(-60).max(60),
-  head: J.number().min(-60).max(60).required(),
+  ...fieldsOf(always),
+  twist: angle('twist', twist),
   legs: both(POSE_LIMITS.leg),
   arms: both(POSE_LIMITS.arm),
   against: oneOf(SCENERIES),

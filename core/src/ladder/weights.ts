@@ -15,9 +15,6 @@ export interface Weights {
 
 export const NO_WEIGHTS: Weights = { dumbbells: [], plates: [], handles: 0, handleKg: 2 };
 
-export const hasWeights = ({ dumbbells, plates }: Weights): boolean =>
-  [...dumbbells, ...plates].some(({ count }) => count > 0);
-
 /** One weight that can be put together, and of what. */
 export interface Made {
   readonly kg: number;

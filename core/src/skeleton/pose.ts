@@ -47,10 +47,14 @@ export interface Pose {
   readonly against?: Scenery;
 }
 
+/** Angles of a pose that belong to the trunk and not to a limb. */
+export type BodyAngle = 'lean' | 'roll' | 'turn' | 'spine' | 'twist' | 'head';
+
 /** What a living body shows, in degrees; every pose keeps within it. */
 export const POSE_LIMITS: Readonly<{
   leg: Readonly<Record<keyof LegPose, readonly [number, number]>>;
   arm: Readonly<Record<keyof ArmPose, readonly [number, number]>>;
+  body: Readonly<Record<BodyAngle, readonly [number, number]>>;
 }> = {
   leg: {
     hip: [-35, 145],
@@ -68,6 +72,14 @@ export const POSE_LIMITS: Readonly<{
     elbow: [0, 150],
     turnOut: [-95, 95],
     wrist: [-80, 90],
+  },
+  body: {
+    lean: [-120, 120],
+    roll: [-90, 90],
+    turn: [-180, 180],
+    spine: [-40, 90],
+    twist: [-60, 60],
+    head: [-60, 60],
   },
 };
 

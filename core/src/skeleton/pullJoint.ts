@@ -4,7 +4,7 @@ import type { Vec2, Vec3 } from '../numeric/vector';
 import { SIDES, type Side } from '../sides/side';
 import { FIGURE_CAMERAS, project, type FigureView } from './camera';
 import type { RingId } from './drawFigure';
-import { POSE_LIMITS, type ArmPose, type LegPose, type Pose } from './pose';
+import { POSE_LIMITS, type ArmPose, type BodyAngle, type LegPose, type Pose } from './pose';
 import { hangingSkeleton, poseSkeleton } from './poseSkeleton';
 import type { Skeleton } from './skeleton';
 
@@ -12,21 +12,11 @@ import type { Skeleton } from './skeleton';
 export type PoseAngle =
   | { readonly of: 'leg'; readonly side: Side; readonly angle: keyof LegPose }
   | { readonly of: 'arm'; readonly side: Side; readonly angle: keyof ArmPose }
-  | { readonly of: 'body'; readonly angle: 'lean' | 'roll' | 'turn' | 'spine' | 'twist' | 'head' };
-
-/** How far each angle of the trunk goes in a pose that is set by hand, degrees. */
-export const BODY_LIMITS = {
-  lean: [-120, 120],
-  roll: [-90, 90],
-  turn: [-180, 180],
-  spine: [-30, 70],
-  twist: [-50, 50],
-  head: [-50, 50],
-} as const satisfies Readonly<Record<string, readonly [number, number]>>;
+  | { readonly of: 'body'; readonly angle: BodyAngle };
 
 export const limitsOfAngle = (one: PoseAngle): readonly [number, number] => {
   if (one.of === 'leg') return POSE_LIMITS.leg[one.angle];
-  return one.of === 'arm' ? POSE_LIMITS.arm[one.angle] : BODY_LIMITS[one.angle];
+  return one.of === 'arm' ? POSE_LIMITS.arm[one.angle] : POSE_LIMITS.body[one.angle];
 };
 
 export function angleIn(pose: Omit<Pose, 'id' | 'words'>, one: PoseAngle): number {

@@ -8,10 +8,9 @@ import {
 import { normFor } from '../knowledge/norms';
 import { SIDES, type MaybeSide } from '../sides/side';
 import type { CheckRecord, CheckRole, ClientFile } from '../visit/records';
-import { ownNorm, repeatsIn } from '../visit/repeatsIn';
+import { ownNorm, repeatsIn, type CheckRepeats } from '../visit/repeatsIn';
 import { betterOf, timesOf, valueOf } from '../visit/verdicts';
-
-const DAY_MS = 86_400_000;
+import { dayOf } from './dayOf';
 
 /** One reading of a series, with its measuring error. */
 export interface SeriesPoint {
@@ -40,15 +39,17 @@ export interface CheckSeries {
   readonly sides: readonly SeriesOfSide[];
 }
 
-function pointOf(record: CheckRecord, row: RangeCheck, file: ClientFile): SeriesPoint[] {
+type Kept = Pick<ClientFile, 'client' | 'checks'> & { readonly repeats: readonly CheckRepeats[] };
+
+function pointOf(record: CheckRecord, row: RangeCheck, file: Kept): SeriesPoint[] {
   const value = valueOf(record);
   if (value === null) return [];
-  const { sem } = ownNorm(row, file.client.norms, repeatsIn(file.checks), timesOf(record));
+  const { sem } = ownNorm(row, file.client.norms, file.repeats, timesOf(record));
   const { doneOn: on, role: when, visitId } = record;
-  return [{ on, day: Date.parse(on) / DAY_MS, value, sem, when, visitId }];
+  return [{ on, day: dayOf(on), value, sem, when, visitId }];
 }
 
-function seriesOf(row: RangeCheck, file: ClientFile): CheckSeries[] {
+function seriesOf(row: RangeCheck, file: Kept): CheckSeries[] {
   const taken = file.checks.filter(({ check, removed }) => check === row.id && !removed);
   const of = (side: MaybeSide): SeriesOfSide => ({
     side,
@@ -70,8 +71,10 @@ const readingsOf = ({ sides }: CheckSeries): number =>
   Math.max(...sides.map(({ points }) => points.length));
 
 /** Every range that was measured of a client, the one read most often first. */
-export const checkSeries = (file: ClientFile): CheckSeries[] =>
-  CHECKS.map(({ id }) => oneCheck(id))
+export function checkSeries({ client, checks }: ClientFile): CheckSeries[] {
+  const kept = { client, checks, repeats: repeatsIn(checks) };
+  return CHECKS.map(({ id }) => oneCheck(id))
     .filter((row): row is RangeCheck => row.type === 'range')
-    .flatMap((row) => seriesOf(row, file))
+    .flatMap((row) => seriesOf(row, kept))
     .sort((a, b) => readingsOf(b) - readingsOf(a));
+}

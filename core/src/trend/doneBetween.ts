@@ -1,7 +1,6 @@
 import { drillOf } from '../visit/drillOf';
 import type { ClientFile } from '../visit/records';
-
-const DAY_MS = 86_400_000;
+import { dayOf } from './dayOf';
 
 /** A session on the axis of a trend. */
 export interface SessionMark {
@@ -17,7 +16,7 @@ export const doneBetween = ({ visits, drills }: ClientFile): SessionMark[] =>
   visits
     .map(({ id, openedOn }) => ({
       on: openedOn,
-      day: Date.parse(openedOn) / DAY_MS,
+      day: dayOf(openedOn),
       visitId: id,
       drills: drills
         .filter((one) => one.visitId === id && one.status === 'done' && !one.removed)

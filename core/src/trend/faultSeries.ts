@@ -3,8 +3,7 @@ import type { Pattern } from '../knowledge/patterns';
 import type { MaybeSide } from '../sides/side';
 import type { ClientFile, LookRecord, LookRole } from '../visit/records';
 import { levelIn } from '../visit/verdicts';
-
-const DAY_MS = 86_400_000;
+import { dayOf } from './dayOf';
 
 /** A grade in one look; between looks nothing is known, and nothing is drawn. */
 export interface GradePoint {
@@ -39,9 +38,7 @@ function pointsOf(looks: readonly LookOf[], fault: FaultId, side: MaybeSide): Gr
     if (level === null) return [];
     const seen = look.faults.find((one) => one.fault === fault && (one.side ?? null) === side);
     const on = look.startedOn;
-    return [
-      { on, day: Date.parse(on) / DAY_MS, level, value: seen?.value ?? null, when: look.role },
-    ];
+    return [{ on, day: dayOf(on), level, value: seen?.value ?? null, when: look.role }];
   });
 }
 

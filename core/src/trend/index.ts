@@ -2,6 +2,7 @@ export { localTrend, type LocalTrend, type TrendLevel, type TrendReading } from 
 export { mixtureCdf, mixtureMean, mixtureQuantile, mixtureSd, type Mixture } from './mixture';
 export { checkSeries, type CheckSeries, type SeriesOfSide, type SeriesPoint } from './checkSeries';
 export { faultSeries, type FaultSeries, type GradePoint } from './faultSeries';
+export { dayOf } from './dayOf';
 export { doneBetween, type SessionMark } from './doneBetween';
 export { keptBetween, type KeptBetween } from './keptBetween';
 export { maybeSideTrend, type Outlook, type SideTrend } from './outlook';

@@ -53,7 +53,7 @@ export class Sheet {
   private styled({ face = 'text', size = 1, colour = INK.ink }: Style, extended = false) {
     const name = `${face}${extended ? '+' : ''}`;
     // Registered once: the document subsets what it uses.
-    this.doc.registerFont(name, fontFile(face, extended));
+    this.doc.registerFont(name, fontFile(face, extended).bytes);
     return this.doc
       .font(name)
       .fontSize(this.textPt * size)
@@ -66,7 +66,7 @@ export class Sheet {
   }
 
   private runs({ text, ...style }: Cell, x: number, width: number): void {
-    const runs = runsOf(text);
+    const runs = runsOf(text, style.face ?? 'text');
     runs.forEach((run, i) => {
       const continued = i < runs.length - 1;
       const options = { width, lineGap: 1, continued };

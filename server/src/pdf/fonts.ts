@@ -1,3 +1,4 @@
+import { create, type Font } from 'fontkit';
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 
@@ -15,14 +16,23 @@ const FILES: Readonly<Record<Face, (letters: string) => string>> = {
   heading: (letters) => `@fontsource/besley/files/besley-${letters}-600-normal.woff`,
 };
 
-const kept = new Map<string, Buffer>();
+interface FontFile {
+  readonly bytes: Buffer;
+  readonly font: Font;
+}
+
+const kept = new Map<string, FontFile>();
 
 /** A font file that ships with the server. Letters beyond western Europe's are in a file of their own. */
-export function fontFile(face: Face, extended: boolean): Buffer {
+export function fontFile(face: Face, extended: boolean): FontFile {
   const name = FILES[face](extended ? 'latin-ext' : 'latin');
-  const known = kept.get(name) ?? readFileSync(require.resolve(name));
-  kept.set(name, known);
-  return known;
+  const known = kept.get(name);
+  if (known) return known;
+  const bytes = readFileSync(require.resolve(name));
+  // One file is one font; only a collection would be more.
+  const file = { bytes, font: create(bytes) as Font };
+  kept.set(name, file);
+  return file;
 }
 
 export interface Run {
@@ -30,20 +40,26 @@ export interface Run {
   readonly extended: boolean;
 }
 
-/** Letters that only the extended file has. */
-const EXTENDED = /[\u0100-\u02af\u1e00-\u1eff\u2c60-\u2c7f\ua720-\ua7ff]/u;
-/** What neither file can show. */
-const SHOWN = /[\n\u0020-\u024f\u1e00-\u1eff\u2010-\u2026\u2032\u2033\u2212\u00d7\u20ac\u2122]/u;
+const UNKNOWN = '?';
 
-/** A text in runs of one font file each; what no file can show becomes a question mark. */
-export function runsOf(text: string): Run[] {
+/** A letter as it can be set, and in which file it is: its own, or its bare letter, or a question mark. */
+function settled(letter: string, face: Face): Run {
+  if (letter === '\n') return { text: letter, extended: false };
+  const bare = letter.normalize('NFD').charAt(0);
+  for (const text of [letter, bare])
+    for (const extended of [false, true])
+      if (fontFile(face, extended).font.hasGlyphForCodePoint(text.codePointAt(0)!))
+        return { text, extended };
+  return { text: UNKNOWN, extended: false };
+}
+
+/** A text in runs of one font file each; what no file can show is set without its mark, or as "?". */
+export function runsOf(text: string, face: Face): Run[] {
   const runs: { text: string; extended: boolean }[] = [];
-  for (const letter of text) {
-    const extended = EXTENDED.test(letter);
-    const shown = SHOWN.test(letter) ? letter : '?';
+  for (const one of [...text].map((letter) => settled(letter, face))) {
     const last = runs.at(-1);
-    if (last && last.extended === extended) last.text += shown;
-    else runs.push({ text: shown, extended });
+    if (last && last.extended === one.extended) last.text += one.text;
+    else runs.push({ ...one });
   }
   return runs;
 }
