@@ -121,7 +121,7 @@ export { stateOf, type PostureState } from './solver/state';
 export { stanceProblems } from './solver/stanceProblems';
 
 // Safety
-export { gateOf, type BlockReason, type Gate } from './safety/gate';
+export { gateOf, openReferrals, type BlockReason, type Gate } from './safety/gate';
 export { painRule, type PainRule } from './safety/painRule';
 export { cautionsOf, STANDING_CAUTION } from './safety/cautionsOf';
 
@@ -185,6 +185,9 @@ export { doseMinutes, doseWords, REST_BETWEEN_SETS, setSeconds } from './plannin
 // Ladders: rungs climbed by criteria, and what they are loaded with
 export * from './ladder';
 
+// The week at home
+export * from './week';
+
 // The player
 export {
   breathesOut,
@@ -226,6 +229,7 @@ export { faultTally, type FaultTally } from './visit/faultTally';
 export { sessionSteps, type SessionSteps } from './visit/sessionSteps';
 export { visitLooseEnds, type VisitLooseEnd } from './visit/visitLooseEnds';
 export { checksOfDrill } from './visit/checksOfDrill';
+export { causeOfKey } from './visit/findingsOf';
 export { keepAdvice, type KeepAdvice } from './visit/keepAdvice';
 export { ownNorm, repeatsIn, type CheckRepeats } from './visit/repeatsIn';
 export {
@@ -260,7 +264,9 @@ export {
   type Knot,
   type Strand,
 } from './visit/threads';
-export { maybeLooseEnd, type LooseEnd, type LooseEndKind } from './visit/looseEnds';
+
+export * from './today';
+export * from './letters';
 
 // Pictures: marks, and what they measure
 export * from './picture/marks';
@@ -277,7 +283,9 @@ export { jpegProblem, pictureKind } from './picture/jpegProblem';
 
 // Contract: how input is checked at every edge
 export { RECORD_SCHEMAS } from './contract/recordSchemas';
-export { J } from './contract/joi';
+export { emailSchema } from './contract/clientSchema';
+export { homeEntrySchema } from './contract/homeEntrySchema';
+export { day as daySchema, J } from './contract/joi';
 export { parse, type Parsed, type Problem } from './contract/problems';
 export { parsePostureInput, type PostureInput } from './contract/postureInput';
 

@@ -37,6 +37,9 @@ const fileOf = ({ client, visit, look, probes, checks }: CaseRecords): ClientFil
   checks: checks.map(versioned),
   drills: [],
   pictures: [],
+  homePlans: [],
+  messages: [],
+  homeEntries: [],
 });
 
 const visitOf = (records: CaseRecords): VisitFile => {

@@ -293,6 +293,9 @@ const fileOf = ({ tries = [], faults = [], pain = [], client = {}, pattern }: Da
   checks: [],
   drills: tries.map((one) => ({ ...one, version: 1 })),
   pictures: [],
+  homePlans: [],
+  messages: [],
+  homeEntries: [],
 });
 
 /** Both sides are through with everything that has no load. */

@@ -107,6 +107,9 @@ function twoVisits({ ankle, knee: after }: Done): ClientFile {
       },
     ],
     pictures: [],
+    homePlans: [],
+    messages: [],
+    homeEntries: [],
   };
 }
 
@@ -157,4 +160,55 @@ it('keeps the trace of a moment, most probable first, and nothing that was never
   expect(causes[0]).toMatchObject({ cause: 'ankle-joint', side: 'left' });
   expect(causes.every(({ p }) => p >= 0.05)).toBe(true);
   expect(causes.map(({ p }) => p)).toEqual([...causes.map(({ p }) => p)].sort((a, b) => b - a));
+});
+
+describe('what the weeks taught', () => {
+  /** Visits a week apart, the ankle read cold in each and worked on in all but the last. */
+  function weeks(readings: readonly number[], workedIn = readings.length - 1): ClientFile {
+    const one = twoVisits({ ankle: 36, knee: 'clear' });
+    const [, first] = one.visits;
+    const day = (i: number) => new Date(Date.parse(at(1)) + 7 * i * 86_400_000).toISOString();
+    const [check] = one.checks;
+    const [drill] = one.drills;
+    const inVisit = (i: number) => ({ id: `t${i}`, visitId: `v${i}` });
+    return {
+      ...one,
+      visits: readings.map((_, i) => ({ ...first, id: `v${i}`, openedOn: day(i) })),
+      looks: readings.map((_, i) => ({ ...one.looks[0], ...inVisit(i), startedOn: day(i) })),
+      checks: readings.map((passive, i) => ({ ...check, ...inVisit(i), passive, doneOn: day(i) })),
+      drills: readings.slice(0, workedIn).map((_, i) => ({ ...drill, ...inVisit(i) })),
+    };
+  }
+  const learned = (file: ClientFile) =>
+    maybeVisitFile(file, file.visits.at(-1)!.id)!.lessons.filter(({ words }) =>
+      words.startsWith('Over '),
+    );
+
+  it.each([
+    ['worked on for six weeks and where it was', [28, 28, 29, 28, 28, 28, 28], 6, 1],
+    ['it moves', [28, 30, 32, 34, 36, 38, 40], 6, 0],
+    ['too few readings to say', [28, 28], 1, 0],
+    ['worked on only once', [28, 28, 29, 28, 28, 28, 28], 1, 0],
+  ])('%s', (_name, readings, workedIn, count) => {
+    const found = learned(weeks(readings, workedIn));
+    expect(found).toHaveLength(count);
+    if (count > 0) expect(found[0]).toMatchObject({ cause: 'ankle-joint', outcome: 'unmoved' });
+  });
+
+  it('lowers its cause, and its rivals rise', () => {
+    const stuck = weeks([28, 28, 29, 28, 28, 28, 28]);
+    const visit = maybeVisitFile(stuck, 'v6')!;
+    const p = (lessons: typeof visit.lessons) =>
+      new Map(trace(caseFileOf({ ...visit, lessons })).causes.map((one) => [one.key, one.p]));
+    const [without, with_] = [p([]), p(learned(stuck))];
+    expect(with_.get('ankle-joint:left')!).toBeLessThan(without.get('ankle-joint:left')! - 0.02);
+    expect([...with_].some(([key, value]) => value > (without.get(key) ?? 0) + 0.001)).toBe(true);
+  });
+
+  it('what was read after a visit is not known in it', () => {
+    const file = weeks([28, 28, 29, 28, 28, 28, 28]);
+    expect(maybeVisitFile(file, 'v1')!.lessons.some(({ words }) => words.startsWith('Over '))).toBe(
+      false,
+    );
+  });
 });

@@ -105,6 +105,9 @@ function fileOf(part: Partial<Pick<ClientFile, 'looks' | 'checks' | 'drills'>>):
     checks: [],
     drills: [],
     pictures: [],
+    homePlans: [],
+    messages: [],
+    homeEntries: [],
     ...part,
   };
 }

@@ -5,6 +5,7 @@ import {
   fhirBundle,
   maybeVisitFile,
   MEASURE_COLUMNS,
+  LADDERS,
   measuresCsv,
   NOTHING_DONE,
   NOTHING_HELD,
@@ -142,6 +143,9 @@ const FILE: ClientFile = {
     },
   ],
   pictures: [],
+  homePlans: [],
+  messages: [],
+  homeEntries: [],
 };
 const visit = maybeVisitFile(FILE, ID(2))!;
 
@@ -262,4 +266,24 @@ it('the table of measures is read back as it was written, oldest first, without 
     device: 'goniometer',
     pattern: 'squat',
   });
+});
+
+it('judged rungs are in the table too, by their place and what came of them', () => {
+  const [ladder] = LADDERS;
+  const [rung] = ladder.rungs;
+  const climbed = {
+    ...FILE.drills[0],
+    id: ID(11),
+    drill: ladder.drill,
+    side: ladder.sided ? ('left' as const) : null,
+    dose: oneDrill(ladder.drill).dose,
+    log: Array.from({ length: oneDrill(ladder.drill).dose.sets }, () => FILE.drills[0].log[0]),
+    pain: null,
+    rung: { rung: rung.id, kg: null, met: [...rung.criteria] },
+  };
+  const text = measuresCsv({ ...FILE, drills: [climbed] });
+  const { data } = Papa.parse<Record<string, string>>(text, { header: true, skipEmptyLines: true });
+  expect(data.filter(({ kind }) => kind === 'rung')).toMatchObject([
+    { measure: ladder.drill, value: '1', unit: `of ${ladder.rungs.length}`, words: 'pass' },
+  ]);
 });

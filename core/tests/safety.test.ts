@@ -65,6 +65,9 @@ const fileWith = (
   checks: [],
   drills: [],
   pictures: [],
+  homePlans: [],
+  messages: [],
+  homeEntries: [],
 });
 
 const cleared = (question: ReferId, reportedIn: string, recordedIn: string): Clearance => ({

@@ -87,6 +87,9 @@ const fileOf = (part: Partial<ClientFile>): ClientFile => ({
   checks: [],
   drills: [],
   pictures: [],
+  homePlans: [],
+  messages: [],
+  homeEntries: [],
   ...part,
 });
 

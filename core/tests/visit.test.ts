@@ -2,7 +2,8 @@ import {
   boardOf,
   caseFileOf,
   levelIn,
-  maybeLooseEnd,
+  clientLine,
+  clientSummary,
   maybeVisitFile,
   threadThrough,
   trace,
@@ -17,7 +18,7 @@ import {
 } from '../src';
 
 const of = { clientId: 'c', visitId: 'v', version: 1 };
-const NOW = new Date('2026-11-20T12:00:00.000Z');
+const NOW = '2026-11-20';
 const slide = {
   fault: 'hips-slide',
   side: 'left',
@@ -97,6 +98,9 @@ const fileWith = (
   probes: [],
   checks: part.checks ?? [check],
   pictures: [],
+  homePlans: [],
+  messages: [],
+  homeEntries: [],
   drills: part.drills ?? [],
 });
 
@@ -227,5 +231,5 @@ it.each([
     'look-due',
   ],
 ])('loose end: %s', (_name, file, kind) => {
-  expect(maybeLooseEnd(file, NOW)?.kind ?? null).toBe(kind);
+  expect(clientLine(clientSummary(file), NOW).looseEnd?.kind ?? null).toBe(kind);
 });

@@ -79,6 +79,17 @@ const homePractice = J.object({
   days: J.array().items(oneOf(WEEKDAYS)).unique().required(),
 });
 
+/** An address that can be written to; of no particular part of the world. */
+export const emailSchema = () => J.string().max(200).email({ tlds: false });
+
+const contact = J.object({
+  email: emailSchema()
+    .required()
+    .label('e-mail')
+    .messages({ 'string.email': '{#label} is not an address that can be written to' }),
+  reminders: J.boolean().required(),
+});
+
 const meanAndSd = (what: string) =>
   J.array()
     .ordered(
@@ -166,6 +177,7 @@ export const clientSchema = J.object({
   approach: oneOf(idsOf(APPROACHES)).default(DEFAULT_APPROACH),
   footwear: oneOf([...SHOES, null]).default(null),
   home: homePractice.default(NO_HOME),
+  contact: contact.allow(null).default(null),
   norms: normsSchema,
 })
   .custom(plausible)

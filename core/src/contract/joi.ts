@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { isCalendarDay } from '../week/calendarDay';
 
 /** Joi as the whole product uses it: no guessing of types, every problem told, unknown refused. */
 export const J: Joi.Root = Joi.defaults((schema) =>
@@ -7,7 +8,13 @@ export const J: Joi.Root = Joi.defaults((schema) =>
 
 export const id = () => J.string().guid({ version: 'uuidv4' }).required();
 export const instant = () => J.string().isoDate().max(30);
-export const day = () => J.string().pattern(/^\d{4}-\d{2}-\d{2}$/, 'a day as yyyy-mm-dd');
+/** A day of the calendar: the thirtieth of February is none. */
+export const day = () =>
+  J.string()
+    .pattern(/^\d{4}-\d{2}-\d{2}$/, 'a day as yyyy-mm-dd')
+    .custom((text: string, helpers) =>
+      isCalendarDay(text) ? text : helpers.message({ custom: `${text} is no day` }),
+    );
 export const oneOf = (values: readonly unknown[]) => J.valid(...values);
 export const side = () => oneOf(['left', 'right']);
 export const maybeSide = () => oneOf(['left', 'right', null]);

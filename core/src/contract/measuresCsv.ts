@@ -1,6 +1,7 @@
 import Papa from 'papaparse';
 import { oneCheck } from '../knowledge/checks';
 import { oneFault } from '../knowledge/faults';
+import { climbedLadders } from '../ladder/climbedLadders';
 import type { CheckRecord, ClientFile, LookRecord } from '../visit/records';
 import { ownNorm, repeatsIn } from '../visit/repeatsIn';
 import { timesOf, valueOf } from '../visit/verdicts';
@@ -74,7 +75,26 @@ const faultRows = (look: LookRecord, base: Base): Row[] =>
     };
   });
 
-/** Every fault and every check of a client as a table with a heading, oldest first. */
+/** Rungs that were judged: the place of each, and what came of it. */
+const rungRows = (file: ClientFile, baseOf: (visitId: string) => Base): Row[] =>
+  climbedLadders(file).flatMap(({ ladder, standings }) =>
+    standings.flatMap(({ side, tries }) =>
+      tries.map(({ drill, place, verdict }) => ({
+        ...NOTHING,
+        ...baseOf(drill.visitId),
+        on: drill.doneOn,
+        when: 'work',
+        kind: 'rung',
+        measure: ladder.drill,
+        side,
+        value: place + 1,
+        unit: `of ${ladder.rungs.length}`,
+        words: verdict.word,
+      })),
+    ),
+  );
+
+/** Every fault, every check and every judged rung of a client as a table with a heading, oldest first. */
 export function measuresCsv(file: ClientFile): string {
   const visits = new Map(file.visits.map((visit) => [visit.id, visit]));
   const baseOf = (visitId: string): Base => ({
@@ -86,6 +106,7 @@ export function measuresCsv(file: ClientFile): string {
     ...file.checks
       .filter(({ removed }) => !removed)
       .map((record) => checkRow(record, file, baseOf(record.visitId))),
+    ...rungRows(file, baseOf),
   ].sort((a, b) => String(a.on).localeCompare(String(b.on)));
   return `${Papa.unparse({ fields: [...MEASURE_COLUMNS], data: rows })}\r\n`;
 }

@@ -2,7 +2,9 @@ import type Joi from 'joi';
 import type { RecordKind } from '../visit/records';
 import { checkSchema } from './checkSchema';
 import { clientSchema } from './clientSchema';
+import { homePlanSchema } from './homePlanSchema';
 import { lookSchema, probeSchema } from './lookSchemas';
+import { messageSchema } from './messageSchema';
 import { imageSchema, pictureSchema } from './pictureSchemas';
 import { ownDrillRecordSchema } from './ownDrillSchema';
 import { roomSchema } from './roomSchema';
@@ -18,6 +20,8 @@ export const RECORD_SCHEMAS: Readonly<Record<RecordKind, Joi.ObjectSchema>> = {
   drills: drillSchema,
   pictures: pictureSchema,
   images: imageSchema,
+  homePlans: homePlanSchema,
+  messages: messageSchema,
   ownDrills: ownDrillRecordSchema,
   rooms: roomSchema,
 };

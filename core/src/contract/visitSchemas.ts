@@ -4,13 +4,13 @@ import { KIT } from '../knowledge/kit';
 import { PATTERNS } from '../knowledge/patterns';
 import { REFER_QUESTIONS } from '../knowledge/refer';
 import { NO_WISH } from '../planning/sessionLimits';
-import { CRITERIA } from '../ladder/criteria';
 import { maybeLadder, placeOfRung } from '../ladder/ladders';
 import { drillOf } from '../visit/drillOf';
 import { DRILL_FORMS, KEEPS, STEPS, VISIT_OPINIONS, type DrillRecord } from '../visit/records';
 import { doseSchema } from './doseSchema';
 import { id, instant, J, maybeSide, oneOf } from './joi';
 import { ownDrillSchema } from './ownDrillSchema';
+import { rungSchema } from './rungSchema';
 import { drillId, wishSchema } from './wishSchema';
 
 const about = {
@@ -69,16 +69,6 @@ export const visitSchema = J.object({
   opinions: J.array().items(opinion).max(200).default([]),
   traced: traced.allow(null).default(null),
   extra: J.object().unknown(true).allow(null).default(null),
-});
-
-const rungSchema = J.object({
-  rung: J.string().max(40).required(),
-  kg: J.number().min(0).max(200).allow(null).required(),
-  met: J.array()
-    .items(oneOf(CRITERIA.map((row) => row.id)))
-    .unique()
-    .allow(null)
-    .required(),
 });
 
 /** What a drill and what goes with it do not agree in; null when they do. */

@@ -7,7 +7,7 @@ import type { Option } from './bestSet';
 import { doseMinutes } from './doseSeconds';
 
 /** Share of what a cause does that a drill is expected to take away. Ours. */
-const EFFECT: Record<EffectSize, number> = { small: 0.2, medium: 0.45, large: 0.7 };
+export const EFFECT: Record<EffectSize, number> = { small: 0.2, medium: 0.45, large: 0.7 };
 /** No school expects more than this of one drill. */
 const MOST_EFFECT = 0.9;
 /** A school expects this much more of the drills it holds dear. */

@@ -5,7 +5,7 @@ export interface BlockReason {
   readonly question: ReferId;
   readonly urgency: 'emergency' | 'clinician';
   readonly say: string;
-  /** Visit in which the answer was positive. */
+  /** Visit in which the answer was positive, or entry from home. */
   readonly reportedIn: string;
   /** An emergency cannot be cleared in the visit in which it was reported. */
   readonly clearableNow: boolean;
@@ -21,10 +21,29 @@ export type Gate =
       readonly reasons: readonly BlockReason[];
     };
 
-type GateFile = Pick<ClientFile, 'client' | 'visits' | 'looks' | 'checks' | 'drills'>;
+type GateFile = Pick<ClientFile, 'client' | 'visits' | 'looks' | 'checks' | 'drills'> &
+  Partial<Pick<ClientFile, 'homeEntries'>>;
 
-/** Positive answers of all visits that nobody has cleared since. */
-function openReports({ client, visits }: GateFile, visitId: string): BlockReason[] {
+interface Reported {
+  /** Id of the visit, or of the entry from home. */
+  readonly in: string;
+  readonly positives: readonly ReferId[];
+}
+
+/** Positive answers of every visit, and what was answered at home. */
+const reportedIn = ({ visits, homeEntries = [] }: GateFile): Reported[] => [
+  ...visits.map((visit) => ({
+    in: visit.id,
+    positives: [...new Set(visit.asks.flatMap((ask) => ask.positives))],
+  })),
+  ...homeEntries.flatMap((entry) =>
+    entry.kind === 'safety' ? [{ in: entry.id, positives: entry.positives }] : [],
+  ),
+];
+
+/** Positive answers that nobody has cleared since. */
+export function openReferrals(file: GateFile, visitId: string | null): BlockReason[] {
+  const { client } = file;
   const cleared = new Set(
     client.clearances
       .filter(
@@ -34,13 +53,13 @@ function openReports({ client, visits }: GateFile, visitId: string): BlockReason
       )
       .map((one) => `${one.question}@${one.reportedIn}`),
   );
-  return visits.flatMap((visit) =>
-    [...new Set(visit.asks.flatMap((ask) => ask.positives))]
-      .filter((question) => !cleared.has(`${question}@${visit.id}`))
+  return reportedIn(file).flatMap((report) =>
+    report.positives
+      .filter((question) => !cleared.has(`${question}@${report.in}`))
       .map((question) => {
         const { urgency, say } = oneReferQuestion(question);
-        const clearableNow = urgency === 'clinician' || visit.id !== visitId;
-        return { question, urgency, say, reportedIn: visit.id, clearableNow };
+        const clearableNow = urgency === 'clinician' || report.in !== visitId;
+        return { question, urgency, say, reportedIn: report.in, clearableNow };
       }),
   );
 }
@@ -66,18 +85,21 @@ function lastTimes(
   };
 }
 
-function consentGate({ client }: GateFile): Gate | null {
+function consentGate({ client }: Pick<GateFile, 'client'>): Gate | null {
   const guardian = client.flags.includes('minor');
   if (!client.consent) return { status: 'no-consent', guardian };
   return guardian && !client.consent.guardian ? { status: 'no-consent', guardian } : null;
 }
+
+/** Whether the client, or for one under age a guardian, has consented. */
+export const hasConsent = (file: Pick<GateFile, 'client'>): boolean => consentGate(file) === null;
 
 /**
  * May drills be given in this visit? Only with consent, when the stop-and-refer questions were
  * asked (again after any pain), and every positive answer was cleared by somebody who may.
  */
 export function gateOf(file: GateFile, visitId: string): Gate {
-  const reasons = openReports(file, visitId);
+  const reasons = openReferrals(file, visitId);
   if (reasons.length > 0)
     return {
       status: 'blocked',

@@ -68,5 +68,6 @@ export const NOTHING_TOLD = {
   approach: DEFAULT_APPROACH,
   footwear: null,
   home: NO_HOME,
+  contact: null,
   norms: {},
 } satisfies Partial<ClientRecord>;

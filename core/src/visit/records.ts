@@ -28,6 +28,9 @@ import type { CauseId } from '../knowledge/causes';
 import type { MaybeSide } from '../sides/side';
 import type { RungTry } from '../ladder/rungTry';
 import type { Weights } from '../ladder/weights';
+import type { HomeEntry } from '../week/homeEntry';
+import type { HomePlan } from '../week/homePlan';
+import type { MessageRecord } from '../letters/message';
 import type { SessionWish } from '../planning/sessionLimits';
 
 /** Instants are ISO 8601 in UTC, days are `yyyy-mm-dd`; both made by the device that wrote. */
@@ -72,8 +75,17 @@ export interface ClientRecord {
   /** What is mostly worn; null when nobody asked. */
   footwear: (typeof SHOES)[number] | null;
   home: HomePractice;
+  /** Where letters go; null: this client is not written to. */
+  contact: Contact | null;
   /** What this coach holds usual for this client, where it is not what the table of checks says. */
   norms: Norms;
+}
+
+/** How a client is written to; of somebody under age, how the guardian is. */
+export interface Contact {
+  email: string;
+  /** A letter when a look is due, without the coach's asking. */
+  reminders: boolean;
 }
 
 /** What a client has at home, and when; minutes are null when nobody asked. */
@@ -330,6 +342,15 @@ export interface OwnDrillRecord extends OwnDrill {
   removed: boolean;
 }
 
+/** A plan for home, made from one visit. A client may have had many; the newest that is not ended holds. */
+export interface HomePlanRecord extends HomePlan {
+  id: string;
+  clientId: string;
+  visitId: string;
+  madeOn: Instant;
+  endedOn: Instant | null;
+}
+
 /** What there is to load with. A practice has one; it has the practice's own id. */
 export interface RoomRecord {
   id: string;
@@ -346,6 +367,8 @@ export interface RecordOfKind {
   drills: DrillRecord;
   pictures: PictureRecord;
   images: ImageRecord;
+  homePlans: HomePlanRecord;
+  messages: MessageRecord;
   ownDrills: OwnDrillRecord;
   rooms: RoomRecord;
 }
@@ -359,13 +382,24 @@ export const RECORD_KINDS = [
   'drills',
   'pictures',
   'images',
+  'homePlans',
+  'messages',
   'ownDrills',
   'rooms',
 ] as const;
 export type RecordKind = (typeof RECORD_KINDS)[number];
 
 /** Kinds that a client's file holds; images are fetched one by one. */
-export const KINDS_IN_FILE = ['visits', 'looks', 'probes', 'checks', 'drills', 'pictures'] as const;
+export const KINDS_IN_FILE = [
+  'visits',
+  'looks',
+  'probes',
+  'checks',
+  'drills',
+  'pictures',
+  'homePlans',
+  'messages',
+] as const;
 export type KindInFile = (typeof KINDS_IN_FILE)[number];
 
 /** Kinds that belong to the practice and to no client. */
@@ -390,4 +424,8 @@ export interface ClientFile {
   checks: Versioned<CheckRecord>[];
   drills: Versioned<DrillRecord>[];
   pictures: Versioned<PictureRecord>[];
+  homePlans: Versioned<HomePlanRecord>[];
+  messages: Versioned<MessageRecord>[];
+  /** What the client said from home, oldest first. Written by the client alone. */
+  homeEntries: HomeEntry[];
 }

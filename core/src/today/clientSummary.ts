@@ -1,0 +1,134 @@
+import { gateOf } from '../safety/gate';
+import type { Pattern } from '../knowledge/patterns';
+import type {
+  ClientFile,
+  ClientRecord,
+  Day,
+  HomePlanRecord,
+  Instant,
+  LookRecord,
+  Step,
+  Versioned,
+  VisitRecord,
+} from '../visit/records';
+import { maybeVisitFile } from '../visit/visitFile';
+import { addDays } from '../week/calendarDay';
+import { dosesByDay, reviewDays } from '../week/course';
+import { tallyOf, type DoseTally } from '../week/doseTally';
+import type { HomeReport } from '../week/homeReports';
+import { entriesOf, maybeCurrentPlan } from '../week/planAtHome';
+import type { HomePlan } from '../week/homePlan';
+import { reportsToSee } from './reportsToSee';
+
+export type HangingKind = 'blocked' | 'mid-visit' | 'not-retested';
+
+/** Something in the last visit that waits for the coach. */
+export interface Hanging {
+  readonly kind: HangingKind;
+  readonly visitId: string;
+  readonly step: Step;
+  readonly since: Instant;
+}
+
+/** When the pattern is to be looked at again, and by what. */
+export interface Due {
+  readonly on: Day;
+  readonly why: 'review' | 'fortnight';
+}
+
+/** The course at home in numbers: what was planned for each of its days, and what was said. */
+export interface HomeSum {
+  readonly startsOn: Day;
+  /** Doses, by day from the first. */
+  readonly planned: readonly number[];
+  readonly said: Readonly<Record<Day, DoseTally>>;
+}
+
+/**
+ * All that the list of clients says of one, and nothing that depends on what day it is: it is worked out
+ * when something is written and only read when the list is opened.
+ */
+export interface ClientSummary {
+  readonly client: Pick<
+    Versioned<ClientRecord>,
+    'id' | 'version' | 'name' | 'about' | 'heightM' | 'massKg' | 'segments'
+  >;
+  readonly visits: number;
+  readonly lastVisitOn: Instant | null;
+  readonly lastPattern: Pattern | null;
+  readonly lastLook: Pick<LookRecord, 'setup' | 'faults'> | null;
+  readonly hanging: Hanging | null;
+  readonly reports: readonly HomeReport[];
+  readonly due: Due | null;
+  readonly home: HomeSum | null;
+}
+
+/** Summaries of another shape are worked out anew. */
+export const SUMMARY_SHAPE = 3;
+/** So many reports say enough in a list. */
+const MOST_REPORTS = 5;
+/** A look is due again after two weeks, where no plan says otherwise. */
+const DUE_AFTER_DAYS = 14;
+
+const newest = (visits: readonly Versioned<VisitRecord>[]): Versioned<VisitRecord> | null =>
+  [...visits].sort((a, b) => a.openedOn.localeCompare(b.openedOn)).at(-1) ?? null;
+
+function maybeHanging(file: ClientFile, visit: VisitRecord): Hanging | null {
+  const { id: visitId, step, openedOn: since } = visit;
+  const hangs = (kind: HangingKind): Hanging => ({ kind, visitId, step, since });
+  if (gateOf(file, visitId).status === 'blocked') return hangs('blocked');
+  if (visit.closedOn) return null;
+  const found = maybeVisitFile(file, visitId);
+  const worked = found?.drills.some(({ status }) => status === 'done') ?? false;
+  return hangs(worked && !found?.again ? 'not-retested' : 'mid-visit');
+}
+
+function maybeDue(visit: VisitRecord, plan: HomePlan | null): Due | null {
+  if (!visit.closedOn) return null;
+  const last = visit.openedOn.slice(0, 10);
+  const review = plan && reviewDays(plan).find((day) => day > last);
+  return review
+    ? { on: review, why: 'review' }
+    : { on: addDays(last, DUE_AFTER_DAYS), why: 'fortnight' };
+}
+
+function homeSum(file: ClientFile, plan: HomePlanRecord): HomeSum {
+  const doses = dosesByDay(plan);
+  const entries = entriesOf(file, plan);
+  const told = new Set(entries.map(({ on }) => on));
+  const days = Array.from({ length: 7 * plan.weeks }, (_, i) => addDays(plan.startsOn, i));
+  return {
+    startsOn: plan.startsOn,
+    planned: days.map((day) => doses(day).length),
+    said: Object.fromEntries(
+      days.filter((day) => told.has(day)).map((day) => [day, tallyOf(doses(day), day, entries)]),
+    ),
+  };
+}
+
+/** The last look of the last visit that has one, so that its pattern is that visit's. */
+const lastLookOf = (file: ClientFile, visit: VisitRecord | null): ClientSummary['lastLook'] => {
+  const look = file.looks
+    .filter(({ visitId }) => visitId === visit?.id)
+    .sort((a, b) => a.startedOn.localeCompare(b.startedOn))
+    .at(-1);
+  return look ? { setup: look.setup, faults: look.faults } : null;
+};
+
+/** What the list of clients says of one. */
+export function clientSummary(file: ClientFile): ClientSummary {
+  const { id, version, name, about, heightM, massKg, segments } = file.client;
+  const visit = newest(file.visits);
+  const plan = maybeCurrentPlan(file);
+  return {
+    client: { id, version, name, about, heightM, massKg, segments },
+    visits: file.visits.length,
+    lastVisitOn: visit?.openedOn ?? null,
+    lastPattern: visit?.pattern ?? null,
+    lastLook: lastLookOf(file, visit),
+    hanging: visit && maybeHanging(file, visit),
+    reports: reportsToSee(file).slice(0, MOST_REPORTS),
+    due: visit && maybeDue(visit, plan),
+    home: plan && homeSum(file, plan),
+  };
+}

@@ -1,0 +1,69 @@
+// A week at home: what goes into it, what goes where, and what the coach holds on to
+export {
+  ANSWERS,
+  COURSE_WEEKS,
+  MOST_MOMENTS,
+  NO_WEEK_WISH,
+  USUAL_MOMENTS,
+  type DoseAt,
+  type HomeAnswer,
+  type HomeDrill,
+  type HomePlan,
+  type Training,
+  type WeekWish,
+} from './homePlan';
+export { addDays, daysFrom, weekdayOf, weekFrom } from './calendarDay';
+export { minutesOf, type ClockTime } from './clockTime';
+export { RHYTHM_OF_FAMILY, rhythmOf, type Rhythm } from './rhythm';
+export { keyOf, type WeekDrill, type WeekInput, type WeekStage } from './weekInput';
+export {
+  planWeek,
+  type DroppedDoses,
+  type FullDay,
+  type PlacedDose,
+  type WeekPlan,
+} from './planWeek';
+export { brokenWeekRules, WEEK_RULES, type BrokenWeekRule, type WeekRule } from './weekRules';
+export { CALM_BEFORE_TRAINING_MIN } from './momentsFor';
+export { ENOUGH_IN_POSITION_MIN, PARTS, type Part, type TimeInPosition } from './threeParts';
+export { isWeekWished, moveDose, putOn, setOften, takeAway } from './weekWish';
+
+// A course of weeks, what is said from home, and what follows from it
+export {
+  courseWeeks,
+  reviewDays,
+  stageOf,
+  weekOf,
+  type CourseWeek,
+  type WhichWeek,
+} from './course';
+export {
+  DOSE_DONE,
+  maybeDoseLog,
+  WHY_NOT,
+  type DoseDone,
+  type DoseEntry,
+  type DoseLog,
+  type HomeEntry,
+  type MorningEntry,
+  type SafetyEntry,
+  type WhyNot,
+} from './homeEntry';
+export {
+  keyOfReport,
+  maybeReport,
+  openReports,
+  type HomeReport,
+  type ReportKind,
+} from './homeReports';
+export { drillState, halvedDose, type DrillState } from './homeState';
+export { asTheyMayBe, homeDay, type DoseToday, type HomeDay } from './homeDay';
+export { adherence, nextReview } from './adherence';
+export { tallied, tallyOf, type DoseTally } from './doseTally';
+export { stepAdvice, withStep, type StepAdvice } from './stepAdvice';
+export { homeDrillsOf } from './homeDrills';
+export { newHomePlan, type Here } from './newHomePlan';
+export { homePage, type HomePage, type PageDay, type PageDrill, type PagePlan } from './homePage';
+export { handoutOf, type Handout, type HandoutDrill } from './handout';
+export { entriesOf, maybeCurrentPlan, maybeOpenPlan, type PlanAtHome } from './planAtHome';
+export { minutesOfPage } from './minutesOfPage';

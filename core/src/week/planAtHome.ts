@@ -1,0 +1,39 @@
+import { hasConsent, openReferrals } from '../safety/gate';
+import type { ClientFile, HomePlanRecord, Versioned } from '../visit/records';
+import type { HomeEntry } from './homeEntry';
+
+/**
+ * The plan that holds: the newest that nobody has ended. Flags are the client's of today: what became known
+ * since it was made keeps a drill out of it as well.
+ */
+export function maybeCurrentPlan({
+  client,
+  homePlans,
+}: Pick<ClientFile, 'client' | 'homePlans'>): Versioned<HomePlanRecord> | null {
+  const newest = homePlans
+    .filter(({ endedOn }) => !endedOn)
+    .sort((a, b) => a.madeOn.localeCompare(b.madeOn))
+    .at(-1);
+  return newest ? { ...newest, flags: client.flags } : null;
+}
+
+/** What was said of a plan. What was said of an earlier one stopped that one's drills, and was answered there. */
+export const entriesOf = (
+  { homeEntries }: Pick<ClientFile, 'homeEntries'>,
+  { id }: Pick<HomePlanRecord, 'id'>,
+): HomeEntry[] => homeEntries.filter(({ planId }) => planId === id);
+
+export interface PlanAtHome {
+  readonly plan: Versioned<HomePlanRecord>;
+  readonly entries: readonly HomeEntry[];
+}
+
+/**
+ * The plan as it may leave the practice, on a page, in a calendar or on paper: null without one, without
+ * consent, and while a stop-and-refer answer holds the client back.
+ */
+export function maybeOpenPlan(file: ClientFile): PlanAtHome | null {
+  const plan = maybeCurrentPlan(file);
+  if (!plan || !hasConsent(file) || openReferrals(file, null).length > 0) return null;
+  return { plan, entries: entriesOf(file, plan) };
+}

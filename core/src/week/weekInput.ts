@@ -1,0 +1,86 @@
+import type { DrillRow } from '../knowledge/drillRow';
+import { REGION_OF_CAUSE } from '../knowledge/regionOfCause';
+import type { Weekday } from '../knowledge/weekdays';
+import type { MaybeSide } from '../sides/side';
+import { drillKey } from '../planning/candidates';
+import { doseMinutes } from '../planning/doseSeconds';
+import { drillOf } from '../visit/drillOf';
+import { causeOfKey } from '../visit/findingsOf';
+import type { Dose } from '../knowledge/drillRow';
+import { lighter, rhythmOf, sittingOf, type Rhythm } from './rhythm';
+import type { HomeDrill, HomePlan } from './homePlan';
+
+/** Which week of a course it is. */
+export interface WeekStage {
+  /** What is new comes one thing a day. */
+  readonly introduces: boolean;
+  /** A lighter week. */
+  readonly deload: boolean;
+  /** Day of the week with which the plan's weeks begin. */
+  readonly begins: Weekday;
+}
+
+/** What of a plan decides where its doses go. */
+export type WeekInput = Pick<
+  HomePlan,
+  'approach' | 'minutes' | 'days' | 'moments' | 'trainings' | 'kit' | 'flags' | 'drills' | 'wish'
+>;
+
+/** A drill of the plan with everything that is worked out of it. */
+export interface WeekDrill {
+  readonly key: string;
+  readonly row: DrillRow;
+  readonly side: MaybeSide;
+  readonly targets: readonly string[];
+  readonly rhythm: Rhythm;
+  /** One sitting. */
+  readonly dose: Dose;
+  readonly minutes: number;
+  readonly worth: number;
+  readonly known: boolean;
+  /** Sittings a week, as the coach wants it or as its rhythm has it. */
+  readonly perWeek: number;
+  /** What it tires: a part of the body on a side. */
+  readonly tires: readonly string[];
+}
+
+export const keyOf = ({ drill, side }: Pick<HomeDrill, 'drill' | 'side'>): string =>
+  drillKey({ drill, side });
+
+/** Parts of the body that a strengthening drill tires, each with its side. */
+function tiredBy({ family }: DrillRow, targets: readonly string[], side: MaybeSide): string[] {
+  if (family !== 'strengthen' && family !== 'ladder') return [];
+  const parts = targets.flatMap((key) => REGION_OF_CAUSE[causeOfKey(key).cause] ?? []);
+  // A ladder is the whole leg.
+  const all = family === 'ladder' ? [...parts, 'hip', 'knee'] : parts;
+  const sides = side ? [side] : ['left', 'right'];
+  return [...new Set(all)].flatMap((part) => sides.map((one) => `${part}:${one}`));
+}
+
+const perWeekOf = ({ perDay, days, kind }: Rhythm, input: WeekInput): number => {
+  const there = input.days.length;
+  const on = kind === 'every-day' || kind === 'many-short' ? there : Math.min(days, there);
+  return on * Math.min(perDay, input.moments.length);
+};
+
+/** One drill of a plan, in a week of a kind. */
+export function weekDrill(one: HomeDrill, input: WeekInput, { deload }: WeekStage): WeekDrill {
+  const row = drillOf(one);
+  const usual = rhythmOf(row, input.approach);
+  const rhythm = deload ? lighter(usual) : usual;
+  const dose = sittingOf(one.dose, rhythm, deload);
+  const key = keyOf(one);
+  return {
+    key,
+    row,
+    side: one.side,
+    targets: one.targets,
+    rhythm,
+    dose,
+    minutes: doseMinutes(dose),
+    worth: one.worth,
+    known: one.known,
+    perWeek: input.wish.often[key] ?? perWeekOf(rhythm, input),
+    tires: tiredBy(row, one.targets, one.side),
+  };
+}

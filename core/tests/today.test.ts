@@ -1,0 +1,222 @@
+import {
+  clientLine,
+  clientSummary,
+  homePage,
+  keyOf,
+  maybeLeadingReport,
+  maybeOpenPlan,
+  NO_WEEK_WISH,
+  NOTHING_HELD,
+  NOTHING_TOLD,
+  oneDrill,
+  rankOf,
+  reportsToSee,
+  WEEKDAYS,
+  type ClientFile,
+  type DoseEntry,
+  type HomeEntry,
+  type HomePlanRecord,
+} from '../src';
+import { homeDrill } from './weeks';
+
+const CLIENT = '00000000-0000-4000-8000-00000000000c';
+const VISIT = '00000000-0000-4000-8000-00000000000d';
+const CONSENT = { on: '2026-01-01', wording: '2026-1', guardian: null };
+const PATTERN = homeDrill('squat-to-target');
+
+const plan: HomePlanRecord & { version: number } = {
+  id: '00000000-0000-4000-8000-00000000000e',
+  clientId: CLIENT,
+  visitId: VISIT,
+  version: 1,
+  pattern: 'squat',
+  approach: 'blended',
+  startsOn: '2026-03-02',
+  weeks: 4,
+  timeZone: 'Europe/Oslo',
+  minutes: 20,
+  days: [...WEEKDAYS],
+  moments: ['07:30'],
+  trainings: [],
+  kit: ['wall'],
+  flags: [],
+  drills: [PATTERN],
+  wish: NO_WEEK_WISH,
+  note: '',
+  answers: [],
+  madeOn: '2026-03-02T10:00:00.000Z',
+  endedOn: null,
+};
+
+const file = (part: Partial<ClientFile> = {}, closedOn: string | null = 'x'): ClientFile => ({
+  client: {
+    id: CLIENT,
+    version: 1,
+    name: 'Maren',
+    about: 'stonemason',
+    heightM: 1.7,
+    massKg: 70,
+    ...NOTHING_TOLD,
+  },
+  visits: [
+    {
+      id: VISIT,
+      version: 1,
+      clientId: CLIENT,
+      pattern: 'squat',
+      openedOn: '2026-03-01T10:00:00.000Z',
+      closedOn,
+      step: 'verdict',
+      asks: [{ on: '2026-03-01T10:00:00.000Z', positives: [] }],
+      minutes: 12,
+      next: 'rest',
+      ...NOTHING_HELD,
+    },
+  ],
+  looks: [],
+  probes: [],
+  checks: [],
+  drills: [],
+  pictures: [],
+  homePlans: [plan],
+  messages: [],
+  homeEntries: [],
+  ...part,
+});
+
+let count = 0;
+const base = (on: string) => ({
+  id: `00000000-0000-4000-8000-${String(++count).padStart(12, '0')}`,
+  planId: plan.id,
+  planVersion: 1,
+  on,
+  said: `${on}T08:00:00.000Z`,
+});
+const dose = (on: string, part: Partial<DoseEntry> = {}): HomeEntry => ({
+  ...base(on),
+  kind: 'dose',
+  key: keyOf(PATTERN),
+  at: '07:30',
+  name: 'Squat',
+  done: 'done',
+  why: null,
+  pain: 0,
+  sharp: false,
+  ...part,
+});
+const refer = (on: string): HomeEntry => ({ ...base(on), kind: 'safety', positives: ['fever'] });
+
+it.each([
+  ['a stop-and-refer answer', [refer('2026-03-03'), dose('2026-03-03', { pain: 8 })], 0],
+  ['pain that stops', [dose('2026-03-03', { pain: 5 }), dose('2026-03-04', { pain: 3 })], 1],
+  ['pain that eases', [dose('2026-03-03', { pain: 3 })], 3],
+  ['nothing but work', [dose('2026-03-03')], 6],
+] as const)('%s comes in its place', (_name, homeEntries, rank) => {
+  expect(rankOf(clientSummary(file({ homeEntries: [...homeEntries] })))).toBe(rank);
+});
+
+it('what hangs comes after pain and before the quiet', () => {
+  expect(rankOf(clientSummary(file({}, null)))).toBe(4);
+});
+
+it.each([
+  ['a little pain waits behind a clinician', 3, 2, null],
+  ['pain that stops does not', 5, 1, 'stop'],
+] as const)('%s', (_name, pain, rank, leads) => {
+  const asked = file({ homeEntries: [dose('2026-03-03', { pain })] });
+  const [visit] = asked.visits;
+  const asks = [{ on: visit.openedOn, positives: ['fever' as const] }];
+  const summary = clientSummary({ ...asked, visits: [{ ...visit, asks }] });
+  expect(rankOf(summary)).toBe(rank);
+  expect(maybeLeadingReport(summary.reports, true)?.kind ?? null).toBe(leads);
+});
+
+it('a stop-and-refer answer stays until it is cleared, also when the plan has ended', () => {
+  const entry = refer('2026-03-03');
+  const ended = file({ homeEntries: [entry], homePlans: [{ ...plan, endedOn: 'x' }] });
+  expect(reportsToSee(ended)).toHaveLength(1);
+  const clearance = {
+    question: 'fever' as const,
+    reportedIn: entry.id,
+    recordedIn: VISIT,
+    by: 'Dr Aune',
+    on: '2026-03-05',
+    scope: 'all',
+  };
+  const cleared = { ...ended, client: { ...ended.client, clearances: [clearance] } };
+  expect(reportsToSee(cleared)).toEqual([]);
+});
+
+it('pain that comes in when its plan has ended is seen; what was seen by then is not asked again', () => {
+  const [late, seen] = [dose('2026-03-04', { pain: 6 }), dose('2026-03-03', { pain: 7 })];
+  const answers = [{ entry: seen.id, does: 'stay' as const, on: 'x' }];
+  const old = { ...plan, endedOn: 'x', answers };
+  const next = {
+    ...plan,
+    id: '00000000-0000-4000-8000-00000000000f',
+    madeOn: '2026-03-05T10:00:00.000Z',
+  };
+  const now = file({ homePlans: [old, next], homeEntries: [seen, late] });
+  expect(reportsToSee(now).map(({ entry }) => entry)).toEqual([late]);
+  expect(maybeOpenPlan({ ...now, client: { ...now.client, consent: CONSENT } })!.entries).toEqual(
+    [],
+  );
+});
+
+it.each([
+  ['consent', {}, true],
+  ['no consent', { consent: null }, false],
+  ['under age, without a guardian', { flags: ['minor' as const] }, false],
+])('what leaves the practice: %s', (_name, part, open) => {
+  const one = file();
+  const client = { ...one.client, consent: CONSENT, ...part };
+  expect(maybeOpenPlan({ ...one, client }) !== null).toBe(open);
+});
+
+it.each([
+  ['the day before the review', '2026-03-15', null],
+  ['the day of the review', '2026-03-16', 'look-due'],
+])('with a plan a look is due when the plan says so: %s', (_name, today, kind) => {
+  expect(clientLine(clientSummary(file()), today).looseEnd?.kind ?? null).toBe(kind);
+});
+
+it('without a plan after two weeks', () => {
+  const { due } = clientSummary(file({ homePlans: [] }));
+  expect(due).toEqual({ on: '2026-03-15', why: 'fortnight' });
+});
+
+it('a flag that became known since keeps a drill out of the plan', () => {
+  const held = homeDrill('front-thigh-half-kneeling');
+  const flag = oneDrill(held.drill).excludedBy[0];
+  const both = {
+    ...plan,
+    kit: [...oneDrill(held.drill).kit, 'wall' as const],
+    drills: [held, PATTERN],
+  };
+  const days = (flags: (typeof flag)[]) => {
+    const known = file({ homePlans: [both] });
+    const page = homePage(
+      { ...known, client: { ...known.client, flags, consent: CONSENT } },
+      'x',
+      '2026-03-03',
+    );
+    return JSON.stringify(page.plan!.days);
+  };
+  expect(days([])).toContain(held.drill);
+  expect(days([flag])).not.toContain(held.drill);
+});
+
+it('the week behind us tells silence apart from not done', () => {
+  const said = [
+    dose('2026-03-02'),
+    dose('2026-03-04', { done: 'partly' }),
+    dose('2026-03-05', { done: 'not', why: 'no-time' }),
+  ];
+  const summary = clientSummary(file({ homeEntries: said }));
+  const week = clientLine(summary, '2026-03-09').week!;
+  expect(week).toMatchObject({ planned: 7, done: 1, partly: 1, not: 1, silent: 4 });
+  expect(week.minutes).toBeGreaterThan(0);
+  expect(clientLine(summary, '2026-03-03').week).toMatchObject({ planned: 1, done: 1 });
+  expect(clientLine(summary, '2026-03-02').week).toBeNull();
+  expect(clientLine(summary, '2026-05-01').week).toBeNull();
+});
