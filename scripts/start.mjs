@@ -2,8 +2,9 @@ import { startCluster } from './lib/cluster.mjs';
 import { loadDemo, outside, prepared } from './lib/database.mjs';
 import { needPostgres } from './lib/debian.mjs';
 import { needDependencies } from './lib/dependencies.mjs';
+import { KeptWorker } from './lib/keptWorker.mjs';
 import { HELP, startOptions } from './lib/options.mjs';
-import { KEPT } from './lib/paths.mjs';
+import { KEPT, OUTBOX } from './lib/paths.mjs';
 import { freePort } from './lib/ports.mjs';
 import { Told } from './lib/run.mjs';
 import { startServer } from './lib/serverProcess.mjs';
@@ -28,19 +29,33 @@ async function main() {
     await needWebApp();
     const port = await freePort(options.port);
     if (port !== options.port) console.log(`Port ${options.port} is taken; using ${port}.`);
-    const server = await startServer({ port, appUrl: databases.appUrl });
-    console.log(`\nTaxikine is at http://127.0.0.1:${port}\n${said}\nCtrl-C stops it.`);
-    await untilStopped(server);
+    await serve(databases.appUrl, { port, said });
   } finally {
     stopCluster();
   }
 }
 
-/** Ctrl-C reaches the server too; we wait for it and then stop the database. */
-function untilStopped(server) {
+/** Server and worker, until one is told to stop. */
+async function serve(appUrl, { port, said }) {
+  const url = `http://127.0.0.1:${port}`;
+  const publicUrl = process.env.PUBLIC_URL ?? url;
+  const worker = new KeptWorker({ appUrl, publicUrl, outbox: OUTBOX });
+  try {
+    await worker.start();
+    const server = await startServer({ port, appUrl });
+    console.log(`\nTaxikine is at ${url}\n${said}\nCtrl-C stops it.`);
+    await untilStopped(server, () => void worker.stop());
+  } finally {
+    await worker.stop();
+  }
+}
+
+/** Ctrl-C reaches server and worker too; we wait for them and then stop the database. */
+function untilStopped(server, onAsked) {
   let asked = false;
   const end = () => {
     asked = true;
+    onAsked();
     server.kill('SIGTERM');
   };
   process.once('SIGINT', end);

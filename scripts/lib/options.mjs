@@ -7,6 +7,7 @@ export const HELP = `npm start -- [options]
   --no-demo    do not load the demo practice into an empty database
 Environment:
   DATABASE_URL      use this PostgreSQL database, as its owner, instead of our own cluster
+  PUBLIC_URL        where clients reach the app, as their letters have it (http://127.0.0.1:<port>)
   APP_DATABASE_URL  the same database as a role that owns nothing (needed with DATABASE_URL)`;
 
 /** The options of npm start, or a sentence about what is wrong with them. */

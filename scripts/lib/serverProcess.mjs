@@ -3,23 +3,33 @@ import { join } from 'node:path';
 import { ROOT, WEB_DIST } from './paths.mjs';
 import { Told } from './run.mjs';
 
-/** Starts the Express process; resolves once it listens. */
-export function startServer({ port, appUrl, logLevel = 'warn' }) {
-  const env = {
-    ...process.env,
-    PORT: String(port),
-    APP_DATABASE_URL: appUrl,
-    WEB_DIST,
-    LOG_LEVEL: logLevel,
-  };
-  const args = ['--import', 'tsx', join(ROOT, 'server', 'src', 'main.ts')];
-  const child = spawn(process.execPath, args, {
+/** Starts one of the server's processes; resolves once it says that it is ready. */
+function startProcess(what, file, settings) {
+  const child = spawn(process.execPath, ['--import', 'tsx', join(ROOT, 'server', 'src', file)], {
     cwd: join(ROOT, 'server'),
-    env,
+    env: { ...process.env, ...settings },
     stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
   });
   return new Promise((resolve, reject) => {
     child.once('message', () => resolve(child));
-    child.once('exit', (code) => reject(new Told(`The server stopped with code ${code}.`)));
+    child.once('exit', (code) => reject(new Told(`The ${what} stopped with code ${code}.`)));
   });
 }
+
+/** The Express process. */
+export const startServer = ({ port, appUrl, logLevel = 'warn' }) =>
+  startProcess('server', 'main.ts', {
+    PORT: String(port),
+    APP_DATABASE_URL: appUrl,
+    WEB_DIST,
+    LOG_LEVEL: logLevel,
+  });
+
+/** The process that makes papers, sends letters and rolls up. Letters of the simulated outbox go into a folder. */
+export const startWorker = ({ appUrl, publicUrl, outbox, logLevel = 'warn' }) =>
+  startProcess('worker', 'worker.ts', {
+    APP_DATABASE_URL: appUrl,
+    PUBLIC_URL: publicUrl,
+    OUTBOX: outbox,
+    LOG_LEVEL: logLevel,
+  });

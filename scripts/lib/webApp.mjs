@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { KEPT, ROOT, WEB_DIST } from './paths.mjs';
 import { shown, Told } from './run.mjs';
 
-const SOURCES = ['app', 'core/src', 'package-lock.json'];
+const SOURCES = ['app', 'core/src', 'package-lock.json', 'scripts/lib/webApp.mjs'];
 const SKIPPED = new Set(['node_modules', 'dist', '.expo', 'tests']);
 
 function* filesIn(path) {
@@ -20,6 +20,28 @@ function sourceHash() {
     for (const file of filesIn(join(ROOT, source)))
       hash.update(file.slice(ROOT.length)).update(readFileSync(file));
   return hash.digest('hex');
+}
+
+/**
+ * The client's page works without a connection once it was open: a service worker with everything the
+ * app is made of. It has the page alone for its scope; the coach's app is served as it is.
+ */
+async function writeServiceWorker() {
+  const { generateSW } = await import('workbox-build');
+  await generateSW({
+    globDirectory: WEB_DIST,
+    globPatterns: ['**/*.{html,js,css,woff2,png,ico}'],
+    swDest: join(WEB_DIST, 'sw.js'),
+    inlineWorkboxRuntime: true,
+    sourcemap: false,
+    skipWaiting: true,
+    clientsClaim: true,
+    cleanupOutdatedCaches: true,
+    navigateFallback: '/index.html',
+    // Names under here carry a hash of what is in them.
+    dontCacheBustURLsMatching: /_expo\/static\//,
+    maximumFileSizeToCacheInBytes: 12 * 1024 * 1024,
+  });
 }
 
 /** Exports the web app when its sources have changed since the last export. */
@@ -47,6 +69,7 @@ export async function needWebApp() {
     stdio: ['ignore', 'ignore', 'inherit'],
   });
   if (code !== 0) throw new Told('The web app could not be built; see above.');
+  await writeServiceWorker();
   mkdirSync(KEPT, { recursive: true });
   writeFileSync(mark, hash);
 }

@@ -5,3 +5,8 @@ export { migrate, prepareDatabase, type Databases } from './database/prepare';
 export { appSource, ownerSource } from './database/sources';
 export { hasPractices, makePractice, type NewPractice } from './practices';
 export { putRecord } from './records/putRecord';
+export { inPractice } from './database/inPractice';
+export { startWorker, type WorkerOptions } from './jobs/startWorker';
+export { outboxSender } from './letters/outboxSender';
+export type { Letter, Sender, Sending } from './letters/sender';
+export { keepEntries } from './home/keepEntries';

@@ -1,11 +1,6 @@
 import { pino } from 'pino';
 import { appSource, createApp } from './index';
-
-const need = (name: string): string => {
-  const value = process.env[name];
-  if (!value) throw new Error(`${name} is not set; start Taxikine with npm start`);
-  return value;
-};
+import { need } from './need';
 
 const log = pino({ level: process.env.LOG_LEVEL ?? 'info' });
 const source = await appSource(need('APP_DATABASE_URL')).initialize();

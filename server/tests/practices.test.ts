@@ -50,7 +50,10 @@ describe.each(records)('another practice and our %s', (kind, record) => {
 
 it('another practice sees neither our file nor our list', async () => {
   await theirs.get(`/api/v1/clients/${client.id}/file`).expect(404);
-  expect((await theirs.get('/api/v1/clients').expect(200)).body).toEqual({ clients: [] });
+  expect((await theirs.get('/api/v1/clients').expect(200)).body).toEqual({
+    clients: [],
+    next: null,
+  });
 });
 
 it('another practice cannot hang its records on our client', async () => {

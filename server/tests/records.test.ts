@@ -149,7 +149,7 @@ it('hands out a whole file, and the list with what hangs loose', async () => {
   const { clients } = (await coach.get('/api/v1/clients').expect(200)).body;
   expect(
     clients.find((line: { client: { id: string } }) => line.client.id === client.id),
-  ).toMatchObject({ visits: 1, looseEnd: { kind: 'mid-visit' } });
+  ).toMatchObject({ visits: 1, hanging: { kind: 'mid-visit' } });
 });
 
 describe('safety cannot be worked around', () => {

@@ -1,26 +1,33 @@
 import { NOTHING_SEEN, type LookRecord, type SeenFault } from '@taxikine/core';
 import { fontFile, runsOf } from '../src/pdf/fonts';
 import {
+  fileFrom,
   makeWorld,
   newClient,
   newDrill,
   newLook,
   newVisit,
   signIn,
+  workOn,
   write,
   type Agent,
   type World,
 } from './world';
 
 let world: World;
+let endWork: () => Promise<void>;
 let coach: Agent;
 let stranger: Agent;
 beforeAll(async () => {
   world = await makeWorld();
+  endWork = await workOn(world);
   coach = await signIn(world, 'saltreach');
   stranger = await signIn(world, 'elsewhere');
 });
-afterAll(() => world.close());
+afterAll(async () => {
+  await endWork();
+  await world.close();
+});
 
 const put = (kind: string, record: { id: string }) =>
   coach.put(`/api/v1/${kind}/${record.id}`).send(write(record)).expect(201);
@@ -40,16 +47,8 @@ async function visitWith(drills: number, again: Partial<LookRecord> | null) {
 }
 
 async function pdfOf(visitId: string) {
-  const { body, headers } = await coach
-    .get(`/api/v1/visits/${visitId}/report.pdf`)
-    .buffer(true)
-    .parse((response, done) => {
-      const parts: Buffer[] = [];
-      response.on('data', (part: Buffer) => parts.push(part));
-      response.on('end', () => done(null, Buffer.concat(parts)));
-    })
-    .expect(200);
-  const text = (body as Buffer).toString('latin1');
+  const { bytes, headers } = await fileFrom(coach, `/api/v1/visits/${visitId}/report.pdf`);
+  const text = bytes.toString('latin1');
   return { headers, text, pages: text.match(/\/Type\s*\/Page[^s]/g)?.length };
 }
 

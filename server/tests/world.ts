@@ -9,16 +9,29 @@ import {
   NOTHING_DONE,
   NOTHING_HELD,
   drillOf,
+  NO_WEEK_WISH,
+  oneDrill,
+  type HomePlanRecord,
 } from '@taxikine/core';
 import { pino } from 'pino';
 import request from 'supertest';
 import type { DataSource } from 'typeorm';
-import { appSource, createApp, makePractice, ownerSource, prepareDatabase } from '../src';
+import {
+  appSource,
+  createApp,
+  makePractice,
+  ownerSource,
+  prepareDatabase,
+  startWorker,
+  type Letter,
+  type Sender,
+  type Sending,
+} from '../src';
 
 export const PASSWORD = 'a-long-password';
 
 /** A fresh database of its own with two practices, and the application on it. */
-export async function makeWorld() {
+export async function makeWorld({ paperWithinMs = 8000 } = {}) {
   const admin = process.env.TEST_ADMIN_URL;
   if (!admin) throw new Error('TEST_ADMIN_URL is not set: run the server tests with npm test');
   const name = `test_${crypto.randomUUID().replaceAll('-', '')}`;
@@ -39,12 +52,45 @@ export async function makeWorld() {
     now: () => new Date('2026-11-23T12:00:00.000Z'),
     dist: '/nowhere',
     secure: false,
+    paperWithinMs,
   });
   const close = async () => {
     await Promise.all([source.destroy(), owner.destroy()]);
   };
-  return { app, source, owner, practices, close };
+  return { app, source, owner, practices, databases, close };
 }
+
+/** A mail service of the test's own: what it took, and how it answers next. */
+export class TestSender implements Sender {
+  readonly letters: Letter[] = [];
+  readonly forgotten: string[] = [];
+  answer: () => Promise<Sending> = async () => ({ status: 'sent' });
+
+  async send(letter: Letter): Promise<Sending> {
+    const sending = await this.answer();
+    if (sending.status === 'sent') this.letters.push(letter);
+    return sending;
+  }
+
+  async forget(ids: readonly string[]): Promise<void> {
+    this.forgotten.push(...ids);
+  }
+}
+
+/** The worker on a world's database, in this process. */
+export const workOn = (
+  { source, databases }: World,
+  sender: Sender = new TestSender(),
+  now: () => Date = () => new Date('2026-11-23T12:00:00.000Z'),
+) =>
+  startWorker({
+    source,
+    appUrl: databases.appUrl,
+    log: pino({ level: 'silent' }),
+    now,
+    sender,
+    publicUrl: 'https://rooms.example',
+  });
 
 export type World = Awaited<ReturnType<typeof makeWorld>>;
 export type Practices = World['practices'];
@@ -58,6 +104,20 @@ export async function signIn(world: World, practice: string) {
     .send({ email: `coach@${practice}.example`, password: PASSWORD })
     .expect(201);
   return agent;
+}
+
+/** A file that the server makes, whole. */
+export async function fileFrom(agent: Agent, path: string, status = 200) {
+  const { body, headers } = await agent
+    .get(path)
+    .buffer(true)
+    .parse((response, done) => {
+      const parts: Buffer[] = [];
+      response.on('data', (part: Buffer) => parts.push(part));
+      response.on('end', () => done(null, Buffer.concat(parts)));
+    })
+    .expect(status);
+  return { bytes: body as Buffer, headers };
 }
 
 export type Agent = Awaited<ReturnType<typeof signIn>>;
@@ -116,5 +176,53 @@ export const newDrill = (visit: VisitRecord, part: Partial<DrillRecord> = {}): D
   place: 0,
   ...NOTHING_DONE,
   dose: drillOf({ drill: part.drill ?? 'squat-to-target', own: part.own ?? null }).dose,
+  ...part,
+});
+
+export const newPlan = (
+  visit: { id: string; clientId: string },
+  part: Partial<HomePlanRecord> = {},
+): HomePlanRecord => ({
+  id: crypto.randomUUID(),
+  clientId: visit.clientId,
+  visitId: visit.id,
+  pattern: 'squat',
+  approach: 'blended',
+  startsOn: NOW.slice(0, 10),
+  weeks: 6,
+  timeZone: 'Europe/Oslo',
+  minutes: 15,
+  days: ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'],
+  moments: ['07:30', '20:00'],
+  trainings: [],
+  kit: ['wall', 'mat'],
+  flags: [],
+  drills: [
+    {
+      drill: 'point-and-pull',
+      own: null,
+      side: 'right',
+      targets: ['ankle-joint:right'],
+      dose: oneDrill('point-and-pull').dose,
+      rung: null,
+      worth: 0.4,
+      known: true,
+    },
+    {
+      drill: 'squat-to-target',
+      own: null,
+      side: null,
+      targets: [],
+      dose: oneDrill('squat-to-target').dose,
+      rung: null,
+      worth: 0.3,
+      known: true,
+    },
+  ],
+  wish: NO_WEEK_WISH,
+  note: 'Calm and often.',
+  answers: [],
+  madeOn: NOW,
+  endedOn: null,
   ...part,
 });

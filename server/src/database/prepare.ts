@@ -1,4 +1,6 @@
 import { Client as PgClient } from 'pg';
+import { needSummaries } from '../today/keepSummary';
+import { needQueues } from '../jobs/needQueues';
 import { ownerSource } from './sources';
 
 export interface Databases {
@@ -62,12 +64,14 @@ export async function prepareDatabase(
   return databases;
 }
 
-/** Runs the migrations that have not run yet. */
+/** Runs the migrations that have not run yet, and works out what they cannot. */
 export async function migrate(ownerUrl: string): Promise<void> {
   const source = await ownerSource(ownerUrl).initialize();
   try {
     await source.runMigrations({ transaction: 'all' });
+    await needSummaries(source);
   } finally {
     await source.destroy();
   }
+  await needQueues(ownerUrl);
 }

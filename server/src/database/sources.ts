@@ -3,12 +3,21 @@ import { DataSource, type DataSourceOptions } from 'typeorm';
 import { AppliedWrite } from './entities/AppliedWrite';
 import { CheckResult } from './entities/CheckResult';
 import { Client } from './entities/Client';
+import { ClientSummaryRow } from './entities/ClientSummaryRow';
 import { Coach } from './entities/Coach';
 import { DrillLog } from './entities/DrillLog';
+import { ClientRetention } from './entities/ClientRetention';
+import { ClientLink } from './entities/ClientLink';
+import { Erasure } from './entities/Erasure';
+import { HomeEntryRow } from './entities/HomeEntryRow';
+import { HomePlanRow } from './entities/HomePlanRow';
 import { Image } from './entities/Image';
 import { Look } from './entities/Look';
 import { OwnDrillRow } from './entities/OwnDrillRow';
+import { Message } from './entities/Message';
+import { Paper } from './entities/Paper';
 import { Picture } from './entities/Picture';
+import { PracticeRetention } from './entities/PracticeRetention';
 import { Practice } from './entities/Practice';
 import { Probe } from './entities/Probe';
 import { Room } from './entities/Room';
@@ -21,6 +30,10 @@ import { Pictures1764400000000 } from './migrations/1764400000000-Pictures';
 import { OpinionsAndTraces1764500000000 } from './migrations/1764500000000-OpinionsAndTraces';
 import { SessionsInFull1764600000000 } from './migrations/1764600000000-SessionsInFull';
 import { LaddersAndOwnDrills1764700000000 } from './migrations/1764700000000-LaddersAndOwnDrills';
+import { WeeksAtHome1764800000000 } from './migrations/1764800000000-WeeksAtHome';
+import { ClientSummaries1764900000000 } from './migrations/1764900000000-ClientSummaries';
+import { Erasures1765000000000 } from './migrations/1765000000000-Erasures';
+import { LettersAndPapers1765100000000 } from './migrations/1765100000000-LettersAndPapers';
 import { SnakeNames } from './namingStrategy';
 
 const options = (url: string): DataSourceOptions => ({
@@ -39,6 +52,15 @@ const options = (url: string): DataSourceOptions => ({
     DrillLog,
     Picture,
     Image,
+    HomePlanRow,
+    HomeEntryRow,
+    ClientLink,
+    Message,
+    Paper,
+    ClientRetention,
+    PracticeRetention,
+    ClientSummaryRow,
+    Erasure,
     OwnDrillRow,
     Room,
     AppliedWrite,
@@ -58,6 +80,10 @@ export const ownerSource = (url: string): DataSource =>
       OpinionsAndTraces1764500000000,
       SessionsInFull1764600000000,
       LaddersAndOwnDrills1764700000000,
+      WeeksAtHome1764800000000,
+      ClientSummaries1764900000000,
+      Erasures1765000000000,
+      LettersAndPapers1765100000000,
     ],
   } as DataSourceOptions);
 

@@ -1,38 +1,44 @@
-import { maybeLooseEnd, type ClientFile } from '@taxikine/core';
+import { daySchema, J } from '@taxikine/core';
 import { Router } from 'express';
 import type { DataSource } from 'typeorm';
 import { inPractice } from '../database/inPractice';
 import { notFound } from '../errors';
-import { allClientFiles, maybeClientFile } from '../records/readFile';
+import { maybeClientFile } from '../records/readFile';
+import { FILTERS, listClients, SORTS, type ListAsked } from '../today/listClients';
 import { idParam, input } from './input';
 import { signedIn } from './needSession';
 
-const newestVisit = ({ visits }: ClientFile) =>
-  [...visits].sort((a, b) => a.openedOn.localeCompare(b.openedOn)).at(-1) ?? null;
+const whole = (text: string, helpers: { message: (words: { custom: string }) => unknown }) =>
+  /^\d{1,6}$/.test(text) ? Number(text) : helpers.message({ custom: 'a whole number' });
 
-/** The last look of the last visit that has one, so that its pattern is that visit's. */
-const newestLook = (file: ClientFile) =>
-  file.looks
-    .filter((look) => look.visitId === newestVisit(file)?.id)
-    .sort((a, b) => a.startedOn.localeCompare(b.startedOn))
-    .at(-1) ?? null;
+const MOST_LINES = 100;
+
+/** What of the list is asked for; nothing asked is everybody by name. */
+export const listSchema = J.object({
+  day: daySchema(),
+  sort: J.valid(...SORTS).default('name'),
+  filter: J.valid(...FILTERS).default('all'),
+  search: J.string().max(80).allow('').default(''),
+  from: J.string()
+    .custom(whole as never)
+    .default(0),
+  limit: J.string()
+    .custom(whole as never)
+    .default(50),
+});
 
 /** Lists and whole files; single records are in `recordRoutes`. */
 export function clientRoutes(source: DataSource, now: () => Date): Router {
   const router = Router();
 
-  router.get('/clients', async (_request, response) => {
-    const files = await inPractice(source, signedIn(response).practice.id, allClientFiles);
-    const clients = files.map((file) => ({
-      client: file.client,
-      lastPattern: newestVisit(file)?.pattern ?? null,
-      visits: file.visits.length,
-      lastVisitOn: newestVisit(file)?.openedOn ?? null,
-      lastLook: newestLook(file),
-      looseEnd: maybeLooseEnd(file, now()),
-    }));
-    clients.sort((a, b) => a.client.name.localeCompare(b.client.name));
-    response.json({ clients });
+  router.get('/clients', async (request, response) => {
+    const asked = input<Omit<ListAsked, 'day'> & { day?: string }>(listSchema, {
+      ...request.query,
+    });
+    const day = asked.day ?? now().toISOString().slice(0, 10);
+    const limit = Math.min(MOST_LINES, Math.max(1, asked.limit));
+    const { practice } = signedIn(response);
+    response.type('json').end(await listClients(source, practice.id, { ...asked, day, limit }));
   });
 
   router.get('/clients/:id/file', async (request, response) => {

@@ -3,13 +3,18 @@ import express, { type Express } from 'express';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
 import type { DataSource } from 'typeorm';
+import { KnownSessions } from '../auth/KnownSessions';
 import { AppError } from '../errors';
 import { answerErrors } from './answerErrors';
 import { clientRoutes } from './clientRoutes';
 import { healthRoute } from './healthRoute';
+import { homeRoutes } from './homeRoutes';
+import { leaveRoutes } from './leaveRoutes';
+import { linkRoutes } from './linkRoutes';
 import { logRequests } from './logRequests';
 import { needSession } from './needSession';
 import { openapi } from './openapi';
+import { outboxRoutes } from './outboxRoutes';
 import { practiceRoutes } from './practiceRoutes';
 import { recordRoutes } from './recordRoutes';
 import { reportRoutes } from './reportRoutes';
@@ -25,7 +30,12 @@ export interface AppOptions {
   readonly dist: string;
   /** Cookies only over HTTPS: on behind a TLS proxy, off on loopback. */
   readonly secure: boolean;
+  /** So long a request waits for a paper that the worker makes, in milliseconds. */
+  readonly paperWithinMs?: number;
 }
+
+/** Less than the app waits for an answer: it is told that the paper is not ready, and asks again. */
+const PAPER_WITHIN_MS = 20_000;
 
 /** React Native for Web writes its style sheet at run time, so inline styles are allowed; scripts are not. */
 const headers = (secure: boolean) =>
@@ -52,19 +62,30 @@ const noSuchRoute: express.RequestHandler = () => {
 };
 
 /** The whole application: API under /api/v1, health, and the web app. */
-export function createApp({ source, log, now, dist, secure }: AppOptions): Express {
+export function createApp({
+  source,
+  log,
+  now,
+  dist,
+  secure,
+  paperWithinMs = PAPER_WITHIN_MS,
+}: AppOptions): Express {
   const app = express();
+  const sessions = new KnownSessions(source);
   app.disable('x-powered-by');
+  // Nothing of the API is kept by a browser; files have tags of their own.
+  app.disable('etag');
   app.use(headers(secure), logRequests(log));
   app.use(healthRoute(source));
   const api = express.Router();
   api.use(sameOrigin, express.json({ limit: '1mb' }));
   api.get('/openapi.json', (_request, response) => void response.json(openapi()));
   api.get('/case.schema.json', (_request, response) => void response.json(caseJsonSchema()));
-  api.use(sessionRoutes(source, secure));
-  api.use(needSession(source), clientRoutes(source, now), practiceRoutes(source));
-  api.use(reportRoutes(source));
-  api.use(...recordRoutes(source), noSuchRoute);
+  api.use(sessionRoutes(source, sessions, secure));
+  api.use(homeRoutes(source, now));
+  api.use(needSession(sessions), clientRoutes(source, now), practiceRoutes(source));
+  api.use(linkRoutes(source, now), reportRoutes(source, paperWithinMs), leaveRoutes(source, now));
+  api.use(outboxRoutes(source), ...recordRoutes(source), noSuchRoute);
   app.use(
     '/api/v1',
     (_request, response, next) => {

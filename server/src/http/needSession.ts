@@ -1,6 +1,6 @@
 import type { RequestHandler, Response } from 'express';
-import type { DataSource } from 'typeorm';
-import { maybeSignedIn, type SignedIn } from '../auth/sessions';
+import type { KnownSessions } from '../auth/KnownSessions';
+import type { SignedIn } from '../auth/sessions';
 import { notSignedIn } from '../errors';
 import { maybeToken } from './sessionCookie';
 
@@ -9,10 +9,10 @@ const isOfAnother = (said: string | string[] | undefined, { coach }: SignedIn): 
   said !== undefined && said !== coach.id;
 
 /** Lets only signed-in coaches pass. */
-export const needSession = (source: DataSource): RequestHandler =>
+export const needSession = (sessions: KnownSessions): RequestHandler =>
   async function (request, response, next) {
     const token = maybeToken(request);
-    const found = token ? await maybeSignedIn(source, token) : null;
+    const found = token ? await sessions.maybeSignedIn(token) : null;
     if (!found || isOfAnother(request.headers['x-taxikine-coach'], found)) throw notSignedIn();
     response.locals.signedIn = found;
     next();

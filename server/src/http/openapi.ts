@@ -2,6 +2,9 @@ import { RECORD_KINDS, type RecordKind } from '@taxikine/core';
 import type Joi from 'joi';
 import joiToJson from 'joi-to-json';
 import { RESOURCES } from '../records/resources';
+import { entriesSchema } from './homeRoutes';
+import { eraseSchema } from './leaveRoutes';
+import { newLinkSchema } from './linkRoutes';
 import { writeSchema } from './recordRoutes';
 import { signInSchema } from './sessionRoutes';
 
@@ -61,6 +64,109 @@ const recordPath = (kind: RecordKind) => ({
     },
   },
 });
+
+const clientPath = (operation: object, method = 'get') => ({
+  parameters: [idParameter],
+  [method]: operation,
+});
+const file = (type: string, what: string) => ({
+  description: what,
+  content: { [type]: {} },
+});
+const goneLink = refused('The link ran out, was closed, or opens nothing');
+
+/** The client's door, what goes on paper, and leaving. */
+const leavingAndHome = {
+  '/api/v1/home': {
+    get: {
+      operationId: 'home-page',
+      description: 'Needs `Authorization: Bearer` with the token of a link, and `?day=`.',
+      responses: { 200: answer('The plan and the client’s own log'), 410: goneLink },
+    },
+  },
+  '/api/v1/home/entries': {
+    post: {
+      operationId: 'say-from-home',
+      description: 'Adds to the log; the same entry sent twice is kept once.',
+      requestBody: { required: true, content: json(schemaOf(entriesSchema)) },
+      responses: { 201: answer('Kept'), 410: goneLink, 422: refused('Invalid') },
+    },
+  },
+  '/api/v1/calendar/{token}.ics': {
+    get: {
+      operationId: 'home-calendar',
+      responses: { 200: file('text/calendar', 'The plan as iCalendar'), 410: goneLink },
+    },
+  },
+  '/api/v1/clients/{id}/links': {
+    parameters: [idParameter],
+    get: { operationId: 'list-links', responses: { 200: answer('Links, without their tokens') } },
+    post: {
+      operationId: 'make-link',
+      requestBody: { required: true, content: json(schemaOf(newLinkSchema)) },
+      responses: { 201: answer('The link, and its token this once') },
+    },
+  },
+  '/api/v1/clients/{id}/handout.pdf': clientPath({
+    operationId: 'get-handout',
+    responses: { 200: file('application/pdf', 'The plan on paper'), 404: refused('No plan') },
+  }),
+  '/api/v1/clients/{id}/export.zip': clientPath({
+    operationId: 'export-client',
+    responses: { 200: file('application/zip', 'Everything kept about one client') },
+  }),
+  '/api/v1/clients/{id}/erase': clientPath(
+    {
+      operationId: 'erase-client',
+      requestBody: { required: true, content: json(schemaOf(eraseSchema)) },
+      responses: { 204: { description: 'Erased for good' }, 422: refused('Another name') },
+    },
+    'post',
+  ),
+  '/api/v1/practice/export.zip': {
+    get: {
+      operationId: 'export-practice',
+      responses: { 200: file('application/zip', 'Everything the practice has kept') },
+    },
+  },
+  '/api/v1/practice/restore': {
+    post: {
+      operationId: 'restore-practice',
+      requestBody: { required: true, content: { 'application/zip': {} } },
+      responses: { 200: answer('How many were put back'), 422: refused('File and field') },
+    },
+  },
+  '/api/v1/erasures': {
+    get: { operationId: 'list-erasures', responses: { 200: answer('Who was erased, by id') } },
+  },
+};
+
+/** Letters, jobs, and what the worker rolled up. */
+const background = {
+  '/api/v1/letters': {
+    get: {
+      operationId: 'list-letters',
+      description: 'Newest first; `?from=` is where the page begins.',
+      responses: { 200: answer('Letters with what became of them') },
+    },
+  },
+  '/api/v1/jobs': {
+    get: { operationId: 'list-jobs', responses: { 200: answer('What waits, and what is stuck') } },
+  },
+  '/api/v1/jobs/{id}/again': clientPath(
+    {
+      operationId: 'try-job-again',
+      responses: { 204: { description: 'Tried again' }, 409: refused('It has not failed') },
+    },
+    'post',
+  ),
+  '/api/v1/practice/retention': {
+    get: {
+      operationId: 'get-retention',
+      responses: { 200: answer('How well gains last, check by check') },
+    },
+  },
+};
 
 /** The API described by the very schemas that guard it. */
 export function openapi(): object {
@@ -139,6 +245,8 @@ export function openapi(): object {
           },
         },
       },
+      ...leavingAndHome,
+      ...background,
       ...records,
     },
     components: { schemas: { Error: ERROR, ...writes } },

@@ -40,8 +40,9 @@ function routesOf(kind: RecordKind, source: DataSource): Router {
     }>(writeSchema(kind), request.body);
     if (record.id !== id)
       throw invalid('The id of the record is not the one in the address.', 'record.id');
-    const practiceId = signedIn(response).practice.id;
-    const written = await putRecord(source, { kind, practiceId, writeId, version, record });
+    const { practice, coach } = signedIn(response);
+    const who = { practiceId: practice.id, coachId: coach.id };
+    const written = await putRecord(source, { kind, ...who, writeId, version, record });
     response.status(written.created ? 201 : 200).json({ record: written.record });
   });
 

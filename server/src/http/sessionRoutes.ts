@@ -2,6 +2,7 @@ import { J } from '@taxikine/core';
 import { Router } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import type { DataSource } from 'typeorm';
+import type { KnownSessions } from '../auth/KnownSessions';
 import { maybeSignedIn, maybeSignIn, signOut } from '../auth/sessions';
 import { AppError, notSignedIn } from '../errors';
 import { input } from './input';
@@ -32,7 +33,11 @@ const fewTries = () =>
   });
 
 /** Sign in, who am I, sign out. */
-export function sessionRoutes(source: DataSource, secure: boolean): Router {
+export function sessionRoutes(
+  source: DataSource,
+  sessions: KnownSessions,
+  secure: boolean,
+): Router {
   const router = Router();
 
   router.post('/session', fewTries(), async (request, response) => {
@@ -53,14 +58,16 @@ export function sessionRoutes(source: DataSource, secure: boolean): Router {
       .json(await maybeSignedIn(source, token));
   });
 
-  router.get('/session', needSession(source), (_request, response) => {
+  router.get('/session', needSession(sessions), (_request, response) => {
     response.json(signedIn(response));
   });
 
-  router.delete('/session', needSession(source), async (request, response) => {
+  router.delete('/session', needSession(sessions), async (request, response) => {
     const token = maybeToken(request);
     if (!token) throw notSignedIn();
     await signOut(source, signedIn(response).practice.id, token);
+    // After it is gone: what is looked up meanwhile must not be held.
+    sessions.forget(token);
     response.clearCookie(SESSION_COOKIE, { path: '/' }).status(204).end();
   });
 

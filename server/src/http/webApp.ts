@@ -11,6 +11,8 @@ export function webApp(dist: string): Router {
       index: false,
       maxAge: '1h',
       setHeaders: (response, path) => {
+        // A new one is found on the next visit, not an hour later.
+        if (path.endsWith('sw.js')) response.setHeader('Cache-Control', 'no-cache');
         if (path.includes('/_expo/static/'))
           response.setHeader('Cache-Control', 'public, max-age=31536000, immutable');
       },

@@ -17,6 +17,8 @@ interface Style {
   /** Times the size of plain text. */
   readonly size?: number;
   readonly colour?: string;
+  /** Points from the left margin. */
+  readonly indent?: number;
 }
 
 export interface Cell extends Style {
@@ -77,7 +79,8 @@ export class Sheet {
   }
 
   line(text: string, style: Style = {}): this {
-    if (text) this.runs({ text, ...style }, MARGIN, this.width);
+    const { indent = 0 } = style;
+    if (text) this.runs({ text, ...style }, MARGIN + indent, this.width - indent);
     return this;
   }
 
@@ -100,6 +103,16 @@ export class Sheet {
   private roomFor(height: number): void {
     const bottom = this.doc.page.height - MARGIN;
     if (this.doc.y + height > bottom) this.doc.addPage();
+  }
+
+  get left(): number {
+    return MARGIN;
+  }
+
+  /** Begins another page when a block of this height would be torn; returns where the block begins. */
+  roomForBlock(height: number): number {
+    this.roomFor(height);
+    return this.doc.y;
   }
 
   /**

@@ -4,14 +4,20 @@ import {
   maybeLadder,
   maybeLookProblem,
   oneRung,
+  type ClientRecord,
   type DrillRecord,
+  type HomePlanRecord,
   type LookRecord,
+  type MessageRecord,
   type RecordKind,
   type RoomRecord,
+  type Unsent,
   type VisitRecord,
+  whyUnsent,
 } from '@taxikine/core';
 import type { EntityManager } from 'typeorm';
 import { Client } from '../database/entities/Client';
+import { Erasure } from '../database/entities/Erasure';
 import { Visit } from '../database/entities/Visit';
 import { AppError, invalid } from '../errors';
 import { maybeClientFile } from './readFile';
@@ -60,6 +66,8 @@ const opinionsOnlyGrow = onlyGrows(
 
 const clearancesOnlyGrow = onlyGrows('clearances', 'A recorded clearance cannot be changed.');
 
+const answersOnlyGrow = onlyGrows('answers', 'An answer to a report from home stays.');
+
 const WHY_NOT = {
   blocked: 'Stop and refer: a clinician has to clear this client before any drill.',
   'no-consent': 'Consent is not recorded yet.',
@@ -70,9 +78,17 @@ const WHY_NOT = {
 const gateIsOpen: Guard = async ({ after, manager }) => {
   const drill = after as DrillRecord;
   if (drill.status === 'skipped' || drill.status === 'stopped' || drill.removed) return;
-  const file = await maybeClientFile(manager, drill.clientId);
+  await needOpenGate(drill, manager);
+};
+
+/** @throws AppError 422 when the client's gate is not open in that visit */
+async function needOpenGate(
+  { clientId, visitId }: { clientId: string; visitId: string },
+  manager: EntityManager,
+): Promise<void> {
+  const file = await maybeClientFile(manager, clientId);
   if (!file) return;
-  const gate = gateOf(file, drill.visitId);
+  const gate = gateOf(file, visitId);
   if (gate.status === 'open') return;
   throw new AppError(422, {
     code: 'blocked',
@@ -80,6 +96,13 @@ const gateIsOpen: Guard = async ({ after, manager }) => {
     path: 'visitId',
     hint: 'Open the safety step of the visit.',
   });
+}
+
+/** No plan goes home with a client whom the gate holds back; one that is there may be ended or answered. */
+const gateOfPlanIsOpen: Guard = async ({ before, after, manager }) => {
+  const plan = after as HomePlanRecord;
+  if (before || plan.endedOn) return;
+  await needOpenGate(plan, manager);
 };
 
 /** No load on a rung for whom a standing fact about the client forbids it. */
@@ -97,6 +120,17 @@ const loadIsAllowed: Guard = async ({ before, after, manager }) => {
     message: `No load on this ladder with ${flag.replaceAll('-', ' ')}.`,
     path: 'rung.rung',
     hint: 'Take a rung without load.',
+  });
+};
+
+/** A device that still holds writes of a client who was erased does not bring that client back. */
+const wasNotErased: Guard = async ({ before, after, manager }) => {
+  const { id: clientId } = after as ClientRecord;
+  if (before || !(await manager.existsBy(Erasure, { clientId }))) return;
+  throw new AppError(410, {
+    code: 'erased',
+    message: 'This client was erased.',
+    hint: 'What this device still holds of them can be let go.',
   });
 };
 
@@ -132,9 +166,28 @@ const patternStays: Guard = async ({ before, after }) => {
     throw invalid('The pattern of a visit cannot change.', 'pattern', 'Start another visit.');
 };
 
+const WHY_UNSENT: Partial<Record<Unsent, string>> = {
+  'no-address': 'There is no address to write to.',
+  'no-consent': 'Consent is not recorded yet.',
+  'held-back':
+    'Stop and refer: a clinician has to clear this client first. Speak with them yourself.',
+  'no-plan': 'This plan is not the one that holds.',
+  'not-due': 'No look is due on that day.',
+};
+
+/** A letter is asked for while it may go out; the worker asks again as it goes. */
+const mayBeWritten: Guard = async ({ before, after, manager }) => {
+  const message = after as MessageRecord;
+  if (before) throw invalid('A letter that was asked for cannot be changed.', 'id');
+  const file = await maybeClientFile(manager, message.clientId);
+  const why = file && whyUnsent(file, message);
+  if (why)
+    throw new AppError(422, { code: why, message: WHY_UNSENT[why] ?? why, path: 'clientId' });
+};
+
 /** What else must be true before a record of this kind is written. */
 export const GUARDS: Readonly<Record<RecordKind, readonly Guard[]>> = {
-  clients: [clearancesOnlyGrow],
+  clients: [clearancesOnlyGrow, wasNotErased],
   visits: [staysWhereItIs, patternStays, asksOnlyGrow, opinionsOnlyGrow],
   looks: [staysWhereItIs, goesWithItsPattern],
   probes: [staysWhereItIs],
@@ -142,6 +195,8 @@ export const GUARDS: Readonly<Record<RecordKind, readonly Guard[]>> = {
   drills: [staysWhereItIs, gateIsOpen, loadIsAllowed],
   pictures: [staysWhereItIs],
   images: [staysWhereItIs],
+  homePlans: [staysWhereItIs, gateOfPlanIsOpen, answersOnlyGrow],
+  messages: [staysWhereItIs, mayBeWritten],
   ownDrills: [],
   rooms: [roomOfThePractice],
 };

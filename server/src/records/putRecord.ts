@@ -5,13 +5,18 @@ import { isUniqueViolation } from '../database/databaseErrors';
 import { AppliedWrite } from '../database/entities/AppliedWrite';
 import { inPractice } from '../database/inPractice';
 import { AppError, notFound } from '../errors';
+import { EFFECTS } from './effects';
 import { GUARDS } from './guards';
+import { SERVER_COLUMNS } from './serverColumns';
 import { RESOURCES } from './resources';
+import { keepSummary } from '../today/keepSummary';
 import { toWire } from './toWire';
 
 export interface Write {
   readonly kind: RecordKind;
   readonly practiceId: string;
+  /** Coach whose hand it is; null when no person wrote. */
+  readonly coachId: string | null;
   /** Made by the device, one per write: the same write sent twice is carried out once. */
   readonly writeId: string;
   /** Version the device started from; 0 for a new record. */
@@ -42,6 +47,12 @@ async function guarded(
   for (const guard of GUARDS[kind]) await guard({ before, after, practiceId, manager });
 }
 
+/** Whose line of the list a write can change; null where it changes none. */
+function maybeClientIdOf({ kind, record }: Write): string | null {
+  if (kind === 'clients') return record.id;
+  return (record as { clientId?: string }).clientId ?? null;
+}
+
 async function apply(write: Write, manager: EntityManager): Promise<Written> {
   const { entity, word } = RESOURCES[write.kind];
   const { id } = write.record;
@@ -55,10 +66,14 @@ async function apply(write: Write, manager: EntityManager): Promise<Written> {
   if (before && before.version !== write.version) throw conflict(before, write.record);
   await guarded(write, before, manager);
   const { practiceId, kind, writeId } = write;
-  const row = { ...write.record, practiceId, version: write.version + 1 };
+  const own = SERVER_COLUMNS[kind]?.(before, write);
+  const row = { ...write.record, ...own, practiceId, version: write.version + 1 };
   if (before) await manager.update(entity, { id }, row);
   else await manager.insert(entity, row);
   await manager.insert(AppliedWrite, { writeId, practiceId, kind, recordId: id });
+  const clientId = maybeClientIdOf(write);
+  if (clientId) await keepSummary(manager, practiceId, clientId);
+  await EFFECTS[kind]?.({ manager, practiceId, record: write.record, created: !before });
   const after = await manager.findOneByOrFail(entity, { id });
   return { record: toWire(after), created: !before };
 }

@@ -1,17 +1,23 @@
 import {
-  groupBy,
   KINDS_IN_FILE,
   KINDS_OF_PRACTICE,
   type ClientFile,
+  type HomeEntry,
   type PracticeFile,
 } from '@taxikine/core';
 import type { EntityManager } from 'typeorm';
-import type { PracticeRow } from '../database/columns';
+import { HomeEntryRow } from '../database/entities/HomeEntryRow';
 import { RESOURCES } from './resources';
 import { toWire } from './toWire';
 
 const rowsOf = (manager: EntityManager, kind: keyof typeof RESOURCES, where: object) =>
   manager.find(RESOURCES[kind].entity, { where, order: { id: 'ASC' } });
+
+/** What a client said from home, oldest first. */
+const homeEntriesOf = async (manager: EntityManager, clientId: string): Promise<HomeEntry[]> =>
+  (
+    await manager.find(HomeEntryRow, { where: { clientId }, order: { said: 'ASC', id: 'ASC' } })
+  ).map(({ entry }) => entry);
 
 /** Everything kept about one client, or null. */
 export async function maybeClientFile(
@@ -23,25 +29,8 @@ export async function maybeClientFile(
   const file: Record<string, unknown> = { client: toWire(client) };
   for (const kind of KINDS_IN_FILE)
     file[kind] = (await rowsOf(manager, kind, { clientId })).map((row) => toWire(row));
+  file.homeEntries = await homeEntriesOf(manager, clientId);
   return file as unknown as ClientFile;
-}
-
-/** Files of all clients of the practice, in a query a kind however many there are. */
-export async function allClientFiles(manager: EntityManager): Promise<ClientFile[]> {
-  const clients = await rowsOf(manager, 'clients', {});
-  const parts: Record<string, Map<string, PracticeRow[]>> = {};
-  for (const kind of KINDS_IN_FILE)
-    parts[kind] = groupBy(
-      await rowsOf(manager, kind, {}),
-      (row) => (row as PracticeRow & { clientId: string }).clientId,
-    );
-  return clients.map((client) => {
-    const own = KINDS_IN_FILE.map((kind) => [
-      kind,
-      (parts[kind].get(client.id) ?? []).map((row) => toWire(row)),
-    ]);
-    return { client: toWire(client), ...Object.fromEntries(own) } as ClientFile;
-  });
 }
 
 /** Everything kept of the practice itself. */

@@ -4,8 +4,10 @@ import type { PracticeRow } from '../database/columns';
 import { CheckResult } from '../database/entities/CheckResult';
 import { Client } from '../database/entities/Client';
 import { DrillLog } from '../database/entities/DrillLog';
+import { HomePlanRow } from '../database/entities/HomePlanRow';
 import { Image } from '../database/entities/Image';
 import { Look } from '../database/entities/Look';
+import { Message } from '../database/entities/Message';
 import { OwnDrillRow } from '../database/entities/OwnDrillRow';
 import { Picture } from '../database/entities/Picture';
 import { Probe } from '../database/entities/Probe';
@@ -28,6 +30,8 @@ export const RESOURCES: Readonly<Record<RecordKind, Resource>> = {
   drills: { entity: DrillLog, word: 'drill' },
   pictures: { entity: Picture, word: 'picture' },
   images: { entity: Image, word: 'image' },
+  homePlans: { entity: HomePlanRow, word: 'home plan' },
+  messages: { entity: Message, word: 'letter' },
   ownDrills: { entity: OwnDrillRow, word: 'own drill' },
   rooms: { entity: Room, word: 'room' },
 };

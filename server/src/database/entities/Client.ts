@@ -26,5 +26,6 @@ export class Client extends PracticeRow implements ClientRecord {
   @TextColumn() approach!: ClientRecord['approach'];
   @MaybeTextColumn() footwear!: ClientRecord['footwear'];
   @JsonColumn() home!: ClientRecord['home'];
+  @MaybeJsonColumn() contact!: ClientRecord['contact'];
   @JsonColumn() norms!: ClientRecord['norms'];
 }

@@ -1,0 +1,19 @@
+import type { ClientSummary } from '@taxikine/core';
+import { Entity, PrimaryColumn } from 'typeorm';
+import { IdColumn, JsonColumn, TextColumn, WholeColumn } from '../columns';
+
+/** What the list of clients says of one, worked out when something of theirs was written. */
+@Entity('client_summary')
+export class ClientSummaryRow {
+  @PrimaryColumn({ type: 'uuid' }) clientId!: string;
+  @IdColumn() practiceId!: string;
+  @WholeColumn() shape!: number;
+  @TextColumn() name!: string;
+  /** Name and what they do, in small letters: what is searched. */
+  @TextColumn() words!: string;
+  @WholeColumn() rank!: number;
+  /** Day of the next look; the last day there is where none is due. */
+  @TextColumn() dueOn!: string;
+  @TextColumn() lastVisitOn!: string;
+  @JsonColumn() summary!: ClientSummary;
+}

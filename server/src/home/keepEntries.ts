@@ -1,0 +1,47 @@
+import type { HomeEntry } from '@taxikine/core';
+import { In, type EntityManager } from 'typeorm';
+import type { LinkHolder } from '../auth/links';
+import { HomeEntryRow } from '../database/entities/HomeEntryRow';
+import { HomePlanRow } from '../database/entities/HomePlanRow';
+import { invalid } from '../errors';
+import { keepSummary } from '../today/keepSummary';
+
+/** What became of what a client sent. */
+export interface KeptEntries {
+  /** Ids of all that were sent: those that were there already too. */
+  readonly kept: readonly string[];
+  /** A plan that was changed or ended since the client saw it: its word is kept all the same. */
+  readonly planChanged: boolean;
+}
+
+/**
+ * Keeps what a client said. The same entry sent twice, or by two devices, is kept once.
+ *
+ * @throws AppError 422 when an entry is about a plan that is not this client's
+ */
+export async function keepEntries(
+  manager: EntityManager,
+  { practiceId, clientId }: Pick<LinkHolder, 'practiceId' | 'clientId'>,
+  entries: readonly HomeEntry[],
+): Promise<KeptEntries> {
+  const plans = await manager.findBy(HomePlanRow, {
+    clientId,
+    id: In([...new Set(entries.map(({ planId }) => planId))]),
+  });
+  const planOf = (entry: HomeEntry) => plans.find(({ id }) => id === entry.planId);
+  const stray = entries.findIndex((entry) => !planOf(entry));
+  if (stray >= 0) throw invalid('There is no such plan.', `entries.${stray}.planId`);
+  const rows = entries.map((entry) => {
+    const { id, planId, said } = entry;
+    return { id, practiceId, clientId, planId, said, entry };
+  });
+  await manager.createQueryBuilder().insert().into(HomeEntryRow).values(rows).orIgnore().execute();
+  await keepSummary(manager, practiceId, clientId);
+  return {
+    kept: entries.map(({ id }) => id),
+    planChanged: entries.some((entry) => {
+      const { version, endedOn } = planOf(entry)!;
+      return version !== entry.planVersion || endedOn !== null;
+    }),
+  };
+}

@@ -1,0 +1,89 @@
+import { daySchema, homeEntrySchema, homePage, J, type HomeEntry } from '@taxikine/core';
+import { Router, type Request } from 'express';
+import { rateLimit } from 'express-rate-limit';
+import type { DataSource } from 'typeorm';
+import { oneLinkHolder, type LinkHolder } from '../auth/links';
+import { homeCalendar } from '../calendar/homeCalendar';
+import type { LinkPurpose } from '../database/entities/ClientLink';
+import { inPractice } from '../database/inPractice';
+import { AppError, notFound } from '../errors';
+import { keepEntries } from '../home/keepEntries';
+import { maybeClientFile } from '../records/readFile';
+import { input } from './input';
+
+export const entriesSchema = J.object({
+  entries: J.array().items(homeEntrySchema).min(1).max(200).required(),
+});
+
+const tokenSchema = J.object({
+  token: J.string().base64({ paddingRequired: false, urlSafe: true }).max(64).required(),
+});
+const pageSchema = J.object({ day: daySchema().required() });
+
+/** The token is in a header, so that no log and no other page ever sees it. */
+function bearer(request: Request): string {
+  const [, token = ''] = /^Bearer ([\w-]{20,64})$/.exec(request.headers.authorization ?? '') ?? [];
+  return token;
+}
+
+/** Nobody guesses a link by trying: wrong ones are few. */
+const fewWrongLinks = () =>
+  rateLimit({
+    windowMs: 15 * 60_000,
+    limit: 60,
+    skipSuccessfulRequests: true,
+    standardHeaders: 'draft-8',
+    legacyHeaders: false,
+    handler: (_request, _response, next) =>
+      next(
+        new AppError(429, {
+          code: 'too-many-tries',
+          message: 'Too many tries.',
+          hint: 'Wait a quarter of an hour.',
+        }),
+      ),
+  });
+
+/** The client's page and calendar: no account, one client, a link that can be closed. */
+export function homeRoutes(source: DataSource, now: () => Date): Router {
+  const router = Router();
+  const holder = (token: string, purpose: LinkPurpose): Promise<LinkHolder> =>
+    oneLinkHolder(source, token, purpose);
+  const fileOf = async ({ practiceId, clientId }: LinkHolder) => {
+    const file = await inPractice(source, practiceId, (manager) =>
+      maybeClientFile(manager, clientId),
+    );
+    if (!file) throw notFound('client');
+    return file;
+  };
+
+  router.use('/home', fewWrongLinks());
+  router.use('/calendar', fewWrongLinks());
+
+  router.get('/home', async (request, response) => {
+    const { day } = input<{ day: string }>(pageSchema, { ...request.query });
+    const link = await holder(bearer(request), 'page');
+    response.json(homePage(await fileOf(link), link.practiceName, day));
+  });
+
+  router.post('/home/entries', async (request, response) => {
+    const link = await holder(bearer(request), 'page');
+    const { entries } = input<{ entries: HomeEntry[] }>(entriesSchema, request.body);
+    const kept = await inPractice(source, link.practiceId, (manager) =>
+      keepEntries(manager, link, entries),
+    );
+    response.status(201).json(kept);
+  });
+
+  router.get('/calendar/:token.ics', async (request, response) => {
+    const { token } = input<{ token: string }>(tokenSchema, request.params);
+    const link = await holder(token, 'calendar');
+    const file = await fileOf(link);
+    response
+      .type('text/calendar')
+      .set('Content-Disposition', 'inline; filename="home-plan.ics"')
+      .send(homeCalendar(file, link.practiceName, now()));
+  });
+
+  return router;
+}

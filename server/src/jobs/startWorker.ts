@@ -1,0 +1,69 @@
+import PgBoss from 'pg-boss';
+import type { Logger } from 'pino';
+import { HANDLERS, type WorkWith } from './handlers';
+import { QUEUE_NAMES, type JobData, type QueueName } from './queues';
+
+/** By this name others see that a worker is there. */
+export const WORKER_NAME = 'taxikine-worker';
+
+export interface WorkerOptions extends WorkWith {
+  readonly appUrl: string;
+  readonly log: Logger;
+}
+
+const DAY_S = 86_400;
+
+/** How long what is over stays to be looked at, and how soon a try that died is found. */
+const UPKEEP = {
+  archiveCompletedAfterSeconds: 3600,
+  archiveFailedAfterSeconds: 7 * DAY_S,
+  deleteAfterDays: 7,
+  maintenanceIntervalSeconds: 15,
+};
+
+/** Papers are waited for; nothing else is. */
+const LOOK_EVERY_S: Partial<Record<QueueName, number>> = { 'make-paper': 0.5 };
+
+/**
+ * Works on the jobs there are, as the role that owns nothing. Many workers may run beside one another.
+ *
+ * @returns what ends it: jobs that are under way are finished first
+ */
+export async function startWorker({
+  appUrl,
+  log,
+  ...using
+}: WorkerOptions): Promise<() => Promise<void>> {
+  const boss = new PgBoss({
+    connectionString: appUrl,
+    application_name: WORKER_NAME,
+    migrate: false,
+    max: 4,
+    ...UPKEEP,
+  });
+  boss.on('error', (error) => log.error({ err: error }, 'worker'));
+  await boss.start();
+  for (const queue of QUEUE_NAMES) await workOn(boss, queue, using, log);
+  // What fell due while no worker was there.
+  await boss.send('every-hour', {}, { singletonKey: 'hour' });
+  return () => boss.stop({ graceful: true, wait: true, timeout: 5000 });
+}
+
+async function workOn<Q extends QueueName>(
+  boss: PgBoss,
+  queue: Q,
+  using: WorkWith,
+  log: Logger,
+): Promise<void> {
+  const pollingIntervalSeconds = LOOK_EVERY_S[queue] ?? 2;
+  await boss.work<JobData[Q]>(queue, { pollingIntervalSeconds }, async ([{ id, data }]) => {
+    const began = Date.now();
+    try {
+      await HANDLERS[queue](data, using);
+      log.info({ queue, id, ms: Date.now() - began }, 'done');
+    } catch (error) {
+      log.warn({ queue, id, err: error }, 'not done');
+      throw error;
+    }
+  });
+}

@@ -1,0 +1,59 @@
+import {
+  maybeCurrentPlan,
+  maybeOpenPlan,
+  maybeVisitFile,
+  type ClientFile,
+  type VisitFile,
+} from '@taxikine/core';
+import { createHash } from 'node:crypto';
+import type { EntityManager } from 'typeorm';
+import { AppError, notFound } from '../errors';
+import type { PaperAsked } from '../jobs/queues';
+import type { HandoutAbout } from '../pdf/handoutPdf';
+import type { ReportAbout } from '../pdf/reportPdf';
+import { maybeClientFile } from '../records/readFile';
+
+/** What a paper is made from, all of it. */
+export type PaperContent =
+  | { readonly paper: 'report'; readonly about: ReportAbout }
+  | { readonly paper: 'handout'; readonly about: HandoutAbout };
+
+const heldBack = new AppError(422, {
+  code: 'blocked',
+  message: 'No drills on paper: consent is missing, or a clinician has to clear this client first.',
+  hint: 'Open the safety step of a visit.',
+});
+
+function handoutOf(file: ClientFile, practice: string, large: boolean): PaperContent {
+  if (!maybeCurrentPlan(file)) throw notFound('plan for home');
+  const open = maybeOpenPlan(file);
+  if (!open) throw heldBack;
+  return { paper: 'handout', about: { practice, client: file.client, ...open, large } };
+}
+
+function oneVisit(file: ClientFile, id: string | null): VisitFile {
+  const visit = id && maybeVisitFile(file, id);
+  if (!visit) throw notFound('visit');
+  return visit;
+}
+
+/**
+ * Reads what a paper is made from.
+ *
+ * @throws AppError 404 when there is no such visit, client or plan, 422 when no drill may be on paper
+ */
+export async function readPaper(
+  manager: EntityManager,
+  { paper, clientId, visitId, large }: PaperAsked,
+): Promise<PaperContent> {
+  const file = await maybeClientFile(manager, clientId);
+  if (!file) throw notFound('client');
+  const [{ name }] = await manager.query('SELECT own_practice_name() AS name');
+  return paper === 'handout'
+    ? handoutOf(file, name, large)
+    : { paper, about: { practice: name, visit: oneVisit(file, visitId) } };
+}
+
+/** The same for the same content, and for nothing else. */
+export const fingerprintOf = (content: PaperContent): string =>
+  createHash('sha256').update(JSON.stringify(content)).digest('hex');

@@ -1,0 +1,23 @@
+import { GAINS_SHAPE, keptGains } from '@taxikine/core';
+import type { DataSource } from 'typeorm';
+import { ClientRetention } from '../database/entities/ClientRetention';
+import { inPractice } from '../database/inPractice';
+import type { JobData } from '../jobs/queues';
+import { sendJob } from '../jobs/sendJob';
+import { maybeClientFile } from '../records/readFile';
+
+/** Works out anew what was left of a client's gains, and has the practice's sum follow. */
+export const rollUpClient = (
+  source: DataSource,
+  { practiceId, clientId }: JobData['roll-up'],
+  now: Date,
+): Promise<void> =>
+  inPractice(source, practiceId, async (manager) => {
+    const file = await maybeClientFile(manager, clientId);
+    if (!file) return;
+    const gains = keptGains(file);
+    const of = { id: clientId, practiceId, clientId, shape: GAINS_SHAPE };
+    const row = { ...of, gains, madeOn: now.toISOString() };
+    await manager.upsert(ClientRetention, row as never, ['id']);
+    await sendJob(manager, 'roll-up-practice', { practiceId }, { key: practiceId });
+  });

@@ -1,0 +1,60 @@
+import { clientSummary, rankOf, SUMMARY_SHAPE, type ClientFile } from '@taxikine/core';
+import type { DataSource, EntityManager } from 'typeorm';
+import { Client } from '../database/entities/Client';
+import { ClientSummaryRow } from '../database/entities/ClientSummaryRow';
+import { Practice } from '../database/entities/Practice';
+import { inPractice } from '../database/inPractice';
+import { maybeClientFile } from '../records/readFile';
+
+/** After every day there is: sorts behind all that are due. */
+const NEVER = '9999-12-31';
+
+function rowOf(file: ClientFile, practiceId: string): ClientSummaryRow {
+  const summary = clientSummary(file);
+  const { name, about, id: clientId } = summary.client;
+  return {
+    clientId,
+    practiceId,
+    shape: SUMMARY_SHAPE,
+    name,
+    words: `${name} ${about}`.toLowerCase(),
+    rank: rankOf(summary),
+    dueOn: summary.due?.on ?? NEVER,
+    lastVisitOn: summary.lastVisitOn ?? '',
+    summary,
+  };
+}
+
+/** Works a client's line of the list out anew; in the transaction of the write that asked for it. */
+export async function keepSummary(
+  manager: EntityManager,
+  practiceId: string,
+  clientId: string,
+): Promise<void> {
+  // Two writes at once: the second reads only when the first is there to be read, or its line would lack it.
+  await manager.query('SELECT pg_advisory_xact_lock(hashtextextended($1, 0))', [clientId]);
+  const file = await maybeClientFile(manager, clientId);
+  if (file) await manager.upsert(ClientSummaryRow, rowOf(file, practiceId) as never, ['clientId']);
+}
+
+/** Clients without a line, or with one of an older shape. */
+const lacking = async (manager: EntityManager): Promise<string[]> =>
+  (
+    await manager
+      .createQueryBuilder(Client, 'client')
+      .leftJoin(ClientSummaryRow, 'line', 'line.client_id = client.id AND line.shape = :shape', {
+        shape: SUMMARY_SHAPE,
+      })
+      .where('line.client_id IS NULL')
+      .select('client.id', 'id')
+      .getRawMany<{ id: string }>()
+  ).map(({ id }) => id);
+
+/** Gives every client of every practice a line, after a migration. Takes the owner's connection. */
+export async function needSummaries(owner: DataSource): Promise<void> {
+  for (const { id: practiceId } of await owner.getRepository(Practice).find()) {
+    const ids = await inPractice(owner, practiceId, lacking);
+    for (const clientId of ids)
+      await inPractice(owner, practiceId, (manager) => keepSummary(manager, practiceId, clientId));
+  }
+}
