@@ -35,6 +35,25 @@ it('keeps what the form does not show', () => {
   expect(record).toEqual(known);
 });
 
+it.each([
+  ['none', '', null],
+  ['blanks', '  ', null],
+  [
+    'one with a blank after it',
+    'maren@quay.example ',
+    { email: 'maren@quay.example', reminders: true },
+  ],
+])('an address: %s', (_what, email, contact) => {
+  const given = { ...form, email, reminders: true };
+  expect(problems({ email })).toEqual([]);
+  expect(recordOf(given, null).contact).toEqual(contact);
+  expect(parse(RECORD_SCHEMAS.clients, recordOf(given, null))).toMatchObject({ status: 'ok' });
+});
+
+it.each(['maren', 'maren@', 'a@b.example, c@d.example'])('no address: %s', (email) => {
+  expect(problems({ email })).toEqual(['email: outbox.emailWrong']);
+});
+
 const taped = (left: string, right: string) => ({
   tape: { ...formOf(null).tape, thighM: { left, right } },
 });

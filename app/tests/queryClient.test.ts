@@ -33,6 +33,9 @@ describe('what a closed tab had not sent yet', () => {
       checks: [],
       drills: [],
       pictures: [],
+      homePlans: [],
+      messages: [],
+      homeEntries: [],
     }) as unknown as ClientFile;
 
   /** A write that waits, as the outbox brings it back. */

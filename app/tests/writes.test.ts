@@ -20,6 +20,9 @@ const file = (looks: ClientFile['looks'] = []): ClientFile => ({
   checks: [],
   drills: [],
   pictures: [],
+  homePlans: [],
+  messages: [],
+  homeEntries: [],
 });
 
 it('finds a record and its version, and 0 for what is not there', () => {

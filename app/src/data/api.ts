@@ -22,6 +22,7 @@ export class NoAnswer extends Error {}
 
 const BASE = '/api/v1';
 const ANSWER_WITHIN_MS = 15_000;
+const FILE_WITHIN_MS = 300_000;
 
 async function bodyOf(response: Response): Promise<unknown> {
   if (response.status === 204) return null;
@@ -43,9 +44,25 @@ async function ask(path: string, init: RequestInit): Promise<Response> {
 
 /** A file that the server makes. Throws as `call` does. */
 export async function fetchFile(path: string): Promise<Blob> {
-  const response = await ask(path, { method: 'GET' });
+  const response = await ask(path, {
+    method: 'GET',
+    signal: AbortSignal.timeout(FILE_WITHIN_MS),
+  });
   if (response.ok) return response.blob();
   throw new Refused(response.status, (await bodyOf(response)) as Refused['body']);
+}
+
+/** Hands a file to the server; a large one may take its time. Throws as `call` does. */
+export async function sendFile<T>(path: string, file: Blob): Promise<T> {
+  const response = await ask(path, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/zip', 'X-Taxikine': '1' },
+    body: file,
+    signal: AbortSignal.timeout(FILE_WITHIN_MS),
+  });
+  const answer = await bodyOf(response);
+  if (response.ok) return answer as T;
+  throw new Refused(response.status, answer as Refused['body']);
 }
 
 /** One request. Throws `Refused` when the server says no, `NoAnswer` when it is not there. */

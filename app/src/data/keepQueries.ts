@@ -11,7 +11,7 @@ const WEEK_MS = 7 * 86_400_000;
 const SAVE_EVERY_MS = 600;
 
 /** Changes with the shape of the records: what an older app kept is then read anew. */
-const buster = 'ladders-and-own-drills';
+const buster = 'letters';
 
 /** What was read from the server, kept for when it is gone; one box a coach. */
 function persisterFor(coachId: string): Persister {

@@ -1,13 +1,4 @@
-import type {
-  ClientFile,
-  LookRecord,
-  Pattern,
-  LooseEnd,
-  RecordKind,
-  RecordOfKind,
-  Versioned,
-  ClientRecord,
-} from '@taxikine/core';
+import type { ClientFile, RecordKind, RecordOfKind } from '@taxikine/core';
 import {
   useMutation,
   useMutationState,
@@ -51,61 +42,6 @@ async function fetchFile(client: QueryClient, clientId: string): Promise<ClientF
 export function useFile(clientId: string) {
   const client = useQueryClient();
   return useQuery({ queryKey: fileKey(clientId), queryFn: () => fetchFile(client, clientId) });
-}
-
-export interface ClientLine {
-  readonly client: Versioned<ClientRecord>;
-  readonly visits: number;
-  readonly lastVisitOn: string | null;
-  readonly lastLook: Versioned<LookRecord> | null;
-  /** Pattern of the last visit, and so of the last look. */
-  readonly lastPattern: Pattern | null;
-  readonly looseEnd: LooseEnd | null;
-}
-
-/** Clients made or changed on this device that the server has not heard of. */
-const usePendingClients = (): Versioned<ClientRecord>[] =>
-  useMutationState({
-    filters: { mutationKey: WRITE_KEY, status: 'pending' },
-    select: ({ state }) => state.variables as Write,
-  })
-    .filter((write): write is Write<'clients'> => write.kind === 'clients')
-    .map((write) => ({ ...write.record, version: write.version + 1 }));
-
-const newLine = (client: Versioned<ClientRecord>): ClientLine => ({
-  client,
-  visits: 0,
-  lastVisitOn: null,
-  lastLook: null,
-  lastPattern: null,
-  looseEnd: null,
-});
-
-/** The list as the server has it, with what it has not heard of yet. */
-function withPendingClients(
-  lines: readonly ClientLine[],
-  pending: readonly Versioned<ClientRecord>[],
-) {
-  const changed = lines.map((line) => {
-    const client = pending.findLast((one) => one.id === line.client.id);
-    return client ? { ...line, client } : line;
-  });
-  const made = pending.filter((one) => !lines.some((line) => line.client.id === one.id));
-  const last = made.filter((one, i) => made.findLastIndex((other) => other.id === one.id) === i);
-  return [...changed, ...last.map(newLine)].sort((a, b) =>
-    a.client.name.localeCompare(b.client.name),
-  );
-}
-
-/** Everyone in the practice, with what hangs loose. */
-export function useClients() {
-  const query = useQuery({
-    queryKey: CLIENTS_KEY,
-    queryFn: () =>
-      call<{ clients: ClientLine[] }>('GET', '/clients').then(({ clients }) => clients),
-  });
-  const pending = usePendingClients();
-  return { ...query, data: query.data && withPendingClients(query.data, pending) };
 }
 
 export type WriteRecord = <K extends RecordKind>(kind: K, record: RecordOfKind[K]) => void;

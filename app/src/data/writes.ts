@@ -63,6 +63,9 @@ const emptyFile = (client: ClientFile['client']): ClientFile => ({
   checks: [],
   drills: [],
   pictures: [],
+  homePlans: [],
+  messages: [],
+  homeEntries: [],
 });
 
 /** What a practice has kept before it kept anything. */

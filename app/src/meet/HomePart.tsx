@@ -1,16 +1,13 @@
 import { KIT, SHOES, WEEKDAYS, type HomePractice } from '@taxikine/core';
 import { View } from '@tamagui/core';
-import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
-import { Title, Words } from '../ui/text';
+import { Many, toggled } from '../ui/Many';
+import { Title } from '../ui/text';
 import { useText } from '../words/useText';
 import type { ClientForm } from './clientForm';
 
 /** Minutes a day that people say; anything else can be changed later. */
 const MINUTES = [5, 8, 12, 15, 20, 30] as const;
-
-const toggled = <T,>(list: readonly T[], one: T): T[] =>
-  list.includes(one) ? list.filter((other) => other !== one) : [...list, one];
 
 export interface HomePartProps {
   readonly home: HomePractice;
@@ -54,37 +51,6 @@ export function HomePart({ home, footwear, onHome, onFootwear }: HomePartProps) 
         values={home.days}
         onToggle={(one) => onHome({ ...home, days: toggled(home.days, one) })}
       />
-    </View>
-  );
-}
-
-interface ManyProps<T extends string> {
-  readonly label: string;
-  readonly options: readonly { readonly value: T; readonly label: string }[];
-  readonly values: readonly T[];
-  readonly onToggle: (value: T) => void;
-}
-
-/** Any of a few, as a row of buttons. */
-function Many<T extends string>({ label, options, values, onToggle }: ManyProps<T>) {
-  return (
-    <View role="group" aria-label={label} gap="$1">
-      <Words small soft>
-        {label}
-      </Words>
-      <View flexDirection="row" flexWrap="wrap" gap="$2">
-        {options.map(({ value, label: words }) => (
-          <Button
-            key={value}
-            tight
-            small
-            label={words}
-            says={`${label}: ${words}`}
-            chosen={values.includes(value)}
-            onPress={() => onToggle(value)}
-          />
-        ))}
-      </View>
     </View>
   );
 }

@@ -1,6 +1,7 @@
 import {
   bodyProblems,
   DEFAULT_APPROACH,
+  emailSchema,
   J,
   NO_HOME,
   type ApproachId,
@@ -41,6 +42,9 @@ export interface ClientForm {
   approach: ApproachId;
   footwear: ClientRecord['footwear'];
   home: HomePractice;
+  /** Empty: this client is not written to. */
+  email: string;
+  reminders: boolean;
 }
 
 const words = (value: number | undefined): string => (value === undefined ? '' : String(value));
@@ -73,6 +77,8 @@ export const formOf = (known: ClientRecord | null): ClientForm => ({
   approach: known?.approach ?? DEFAULT_APPROACH,
   footwear: known?.footwear ?? null,
   home: known?.home ?? NO_HOME,
+  email: known?.contact?.email ?? '',
+  reminders: known?.contact?.reminders ?? false,
 });
 
 /** Decimal comma and point are both understood. */
@@ -110,6 +116,15 @@ const believed =
     // Any mass that fits the height: the form asks about mass elsewhere.
     const [problem] = bodyProblems(heightM, 22 * heightM ** 2, { [field]: lengthM });
     return problem ? helpers.message({ custom: problem.message }) : text;
+  };
+
+/** An address, whatever blanks a keyboard puts round it, or nothing. */
+const addressed =
+  (wrong: string) =>
+  (text: string, helpers: CustomHelpers): unknown => {
+    const email = text.trim();
+    const isFine = email === '' || !emailSchema().validate(email).error;
+    return isFine ? text : helpers.message({ custom: wrong });
   };
 
 /** What the form checks; the record itself is checked again by the server. */
@@ -153,6 +168,10 @@ export function clientFormSchema(t: TextOf) {
     approach: J.string(),
     footwear: J.string().allow(null),
     home: J.object(),
+    email: J.string()
+      .allow('')
+      .custom(addressed(t('outbox.emailWrong'))),
+    reminders: J.boolean(),
   });
 }
 
@@ -178,6 +197,7 @@ function segmentsOf(form: ClientForm, known: Segments): Segments {
 /** The record that a checked form stands for; what the form does not show is kept. */
 export function recordOf(form: ClientForm, known: ClientRecord | null): ClientRecord {
   const guardian = form.guardian.trim() || null;
+  const email = form.email.trim();
   return {
     id: known?.id ?? crypto.randomUUID(),
     name: form.name.trim(),
@@ -197,6 +217,7 @@ export function recordOf(form: ClientForm, known: ClientRecord | null): ClientRe
     approach: form.approach,
     footwear: form.footwear,
     home: form.home,
+    contact: email ? { email, reminders: form.reminders } : null,
     norms: known?.norms ?? {},
   };
 }

@@ -19,26 +19,27 @@ import { PlayerFoot } from './PlayerFoot';
 import { SessionProgress } from './SessionProgress';
 import { useCues } from './useCues';
 import { useMoment } from './useMoment';
-import { usePlayer } from './usePlayer';
+import type { PlayerActions } from './usePlayer';
 import { useWakeLock } from './useWakeLock';
 
 export interface PlayerProps {
-  readonly client: ClientRecord;
+  /** Whose body shows it. */
+  readonly client: Pick<ClientRecord, 'heightM' | 'massKg' | 'segments'>;
   readonly drill: DrillRecord;
   /** All of the session, in order. */
   readonly session: readonly DrillRecord[];
+  readonly player: PlayerActions;
   readonly onClose: () => void;
   readonly wide: boolean;
   readonly width: number;
 }
 
 /** One drill, big enough to read from the floor, three metres away. */
-export function Player({ client, drill, session, onClose, wide, width }: PlayerProps) {
+export function Player({ client, drill, session, player, onClose, wide, width }: PlayerProps) {
   const t = useText();
   const row = useMemo(() => drillOf(drill), [drill]);
   const rung = maybeRungWords(drill, t);
   const moment = useMoment(drill.clock, drill.dose);
-  const player = usePlayer(drill);
   const { cues, toggle } = useCues(moment);
   const [hurts, setHurts] = useState(false);
   useWakeLock(moment.running);

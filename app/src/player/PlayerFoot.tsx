@@ -1,11 +1,11 @@
 import type { PlayerMoment } from '@taxikine/core';
 import { Button } from '../ui/Button';
 import { useText } from '../words/useText';
-import type { usePlayer } from './usePlayer';
+import type { PlayerActions } from './usePlayer';
 
 export interface PlayerFootProps {
   readonly moment: PlayerMoment;
-  readonly player: ReturnType<typeof usePlayer>;
+  readonly player: PlayerActions;
   /** To the list of the session; the drill stays as it is. */
   readonly onClose: () => void;
 }

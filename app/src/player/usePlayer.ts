@@ -23,11 +23,11 @@ const FORMS: readonly DrillForm[] = ['easier', 'usual', 'harder'];
 export const formBy = (form: DrillForm, by: -1 | 1): DrillForm =>
   FORMS[Math.min(2, Math.max(0, FORMS.indexOf(form) + by))];
 
-/** What can be done with a drill that is played. Every one of them is kept at once. */
-export function usePlayer(given: DrillRecord) {
-  const update = useUpdate();
-  const change = (part: (drill: DrillRecord) => Partial<DrillRecord>) =>
-    update('drills', given, (drill) => ({ ...drill, ...part(drill) }));
+/** Keeps a change of the drill that is played, made from its latest state. */
+export type ChangePlayed = (part: (drill: DrillRecord) => Partial<DrillRecord>) => void;
+
+/** What can be done with a drill that is played, wherever it is kept. */
+export function playerOf(change: ChangePlayed) {
   const now = () => Date.now();
   const ended = (drill: DrillRecord, status: DrillRecord['status']): Partial<DrillRecord> => ({
     ...paused(drill, now()),
@@ -65,4 +65,12 @@ export function usePlayer(given: DrillRecord) {
           : { ...stopped, ...said };
       }),
   };
+}
+
+export type PlayerActions = ReturnType<typeof playerOf>;
+
+/** The player of a drill in a coach's session. Every tap is kept at once. */
+export function usePlayer(given: DrillRecord): PlayerActions {
+  const update = useUpdate();
+  return playerOf((part) => update('drills', given, (drill) => ({ ...drill, ...part(drill) })));
 }

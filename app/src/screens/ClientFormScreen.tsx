@@ -15,6 +15,7 @@ import {
   type ClientForm,
   type TapedLimb,
 } from '../meet/clientForm';
+import { ContactPart } from '../meet/ContactPart';
 import { HabitPart } from '../meet/HabitPart';
 import { HistoryPart } from '../meet/HistoryPart';
 import { HomePart } from '../meet/HomePart';
@@ -36,6 +37,7 @@ type TypedField =
   | 'mass'
   | 'trunk'
   | 'guardian'
+  | 'email'
   | `tape.${TapedLimb}.${Side}`;
 
 /** A new client, or the details of a known one. */
@@ -57,9 +59,9 @@ function ClientFormPage({ known }: { known: ClientRecord | null }) {
     resolver: joiResolver(clientFormSchema(t)),
     mode: 'onBlur',
   });
-  const [flags, consent, history, given, home, footwear, approach] = useWatch({
+  const [flags, consent, history, given, home, footwear, approach, reminders] = useWatch({
     control,
-    name: ['flags', 'consent', 'history', 'given', 'home', 'footwear', 'approach'],
+    name: ['flags', 'consent', 'history', 'given', 'home', 'footwear', 'approach', 'reminders'],
   });
   const [tape, setTape] = useState(Object.keys(known?.segments ?? {}).length > 0);
   const save = handleSubmit((form) => {
@@ -70,7 +72,7 @@ function ClientFormPage({ known }: { known: ClientRecord | null }) {
   const field = (
     name: TypedField,
     label: string,
-    more: { hint?: string; inputMode?: 'decimal' } = {},
+    more: { hint?: string; inputMode?: 'decimal' | 'email' } = {},
   ) => (
     <Controller
       key={name}
@@ -160,6 +162,18 @@ function ClientFormPage({ known }: { known: ClientRecord | null }) {
             footwear={footwear}
             onHome={(next) => setValue('home', next)}
             onFootwear={(next) => setValue('footwear', next)}
+          />
+          <ContactPart
+            email={field(
+              'email',
+              t(flags.includes('minor') ? 'outbox.emailMinor' : 'outbox.email'),
+              {
+                inputMode: 'email',
+                hint: t('outbox.emailHint'),
+              },
+            )}
+            reminders={reminders}
+            onReminders={(next) => setValue('reminders', next)}
           />
           {field('goal', t('meet.goal'))}
           <ApproachPart approach={approach} onChange={(next) => setValue('approach', next)} />

@@ -23,6 +23,7 @@ import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { useFile, useWrite } from '../data/useFile';
 import { ClientLadders } from '../ladder/ClientLadders';
+import { LeavePanel } from '../leave/LeavePanel';
 import { givenWords, historyWords } from '../meet/toldWords';
 import { Board } from '../thread/Board';
 import { boardMarks } from '../thread/boardMarks';
@@ -113,6 +114,10 @@ function KnownClient({ file }: { file: ClientFile }) {
             onPress={() => start(pattern)}
           />
           <Button
+            label={t('week.open')}
+            onPress={() => router.push(`/clients/${client.id}/home`)}
+          />
+          <Button
             label={t('trend.open')}
             onPress={() => router.push(`/clients/${client.id}/trends`)}
           />
@@ -141,6 +146,7 @@ function KnownClient({ file }: { file: ClientFile }) {
             />
           ))}
         </View>
+        <LeavePanel file={file} />
       </View>
     </View>
   );

@@ -1,4 +1,4 @@
-import { oneFault, USUAL_SETUP, type LooseEnd, type View as LookView } from '@taxikine/core';
+import type { ClientLine } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { router } from 'expo-router';
@@ -6,34 +6,63 @@ import BookOpen from 'lucide-react-native/icons/book-open';
 import LogOut from 'lucide-react-native/icons/log-out';
 import Moon from 'lucide-react-native/icons/moon';
 import Sun from 'lucide-react-native/icons/sun';
-import type { ReactNode } from 'react';
-import Svg, { Circle, Path } from 'react-native-svg';
+import { useCallback, useMemo, useState, type ReactNode } from 'react';
 import { remember, SESSION_KEY, signOut, useCoach } from '../data/session';
-import { useClients, type ClientLine } from '../data/useFile';
-import { Figure } from '../figure/Figure';
+import { StuckNotice } from '../outbox/StuckNotice';
+import { ClientRow } from '../today/ClientRow';
+import { ClientsHead, FindField } from '../today/FindClients';
+import { LooseEndRow } from '../today/LooseEndRow';
+import { useClientList, type ListOf } from '../today/useClientList';
+import { VirtualRows, type VirtualRow } from '../today/VirtualRows';
 import { Button } from '../ui/Button';
 import { Title, Words } from '../ui/text';
 import { usePalette } from '../ui/usePalette';
+import { useRested } from '../ui/useRested';
 import { chooseScheme, useScheme } from '../ui/useScheme';
 import { useWide } from '../ui/useWide';
 import { useText } from '../words/useText';
-import { when } from '../words/when';
 import { Header } from './Header';
 import { Waiting } from './Waiting';
 
-const ORDER: readonly LooseEnd['kind'][] = ['mid-visit', 'blocked', 'not-retested', 'look-due'];
+const WAITING: ListOf = { sort: 'urgency', filter: 'waiting', search: '' };
+const EVERYBODY: ListOf = { sort: 'name', filter: 'all', search: '' };
+/** A search goes out when typing has paused. */
+const PAUSE_MS = 250;
 
-/** Home is the list of loose ends. */
+/** The coach's day: pain from home first, then what hangs loose, then who is due; and everybody beside it. */
 export function HomeScreen() {
   const t = useText();
-  const clients = useClients();
-  const { wide } = useWide();
   const { practice } = useCoach();
-  if (!clients.data)
-    return <Waiting error={clients.error} onRetry={() => void clients.refetch()} />;
-  const loose = clients.data
-    .filter((line) => line.looseEnd)
-    .sort((a, b) => ORDER.indexOf(a.looseEnd!.kind) - ORDER.indexOf(b.looseEnd!.kind));
+  const { wide } = useWide();
+  const [list, setList] = useState(EVERYBODY);
+  const waiting = useClientList(WAITING);
+  const everybody = useClientList(useRested(list, PAUSE_MS));
+  const { more: moreWaiting } = waiting;
+  const { more: moreClients } = everybody;
+  const isSearched = list.search.trim() !== '';
+  const looseRows = useMemo(
+    () => (waiting.lines ? looseRowsOf(waiting.lines) : []),
+    [waiting.lines],
+  );
+  const clientRows = useMemo(
+    () => [
+      headRow('head', 120, () => <ClientsHead list={list} onList={setList} />),
+      ...clientRowsOf(everybody.lines ?? [], isSearched),
+      headRow('practice', 60, () => <PracticeButton />),
+    ],
+    [everybody.lines, list, isSearched],
+  );
+  const find = headRow('find', 90, () => (
+    <View paddingBottom="$3">
+      <FindField list={list} onList={setList} />
+    </View>
+  ));
+  const moreBoth = useCallback(() => {
+    moreWaiting();
+    moreClients();
+  }, [moreWaiting, moreClients]);
+  if (!waiting.lines)
+    return <Waiting error={waiting.error ?? everybody.error} onRetry={waiting.refetch} />;
   return (
     <View flex={1} minHeight={0} height="100%">
       <Header title={practice.name}>
@@ -41,119 +70,99 @@ export function HomeScreen() {
         <SchemeButton />
         <SignOutButton />
       </Header>
-      <View
-        render="main"
-        flex={1}
-        minHeight={0}
-        style={{ overflowY: 'auto' }}
-        padding="$4"
-        $wide={{ padding: '$6' }}
-      >
-        <View
-          flexDirection={wide ? 'row' : 'column'}
-          gap={wide ? '$7' : '$6'}
-          alignItems="flex-start"
-        >
-          <View gap="$2" flex={wide ? 3 : undefined} width="100%">
-            <Title big aria-level={2}>
-              {t('home.title')}
-            </Title>
-            {loose.length === 0 ? <Words soft>{t('home.none')}</Words> : null}
-            {loose.map((line) => (
-              <LooseEndRow key={line.client.id} line={line} end={line.looseEnd!} />
-            ))}
-          </View>
-          <View gap="$2" flex={wide ? 2 : undefined} width="100%">
-            <View flexDirection="row" justifyContent="space-between" alignItems="center">
-              <Title aria-level={2}>{t('home.clients')}</Title>
-              <Button label={t('home.newClient')} onPress={() => router.push('/clients/new')} />
-            </View>
-            {clients.data.length === 0 ? <Words soft>{t('home.noClients')}</Words> : null}
-            {clients.data.map((line) => (
-              <Button
-                key={line.client.id}
-                left
-                kind="quiet"
-                label={line.client.name}
-                note={`${line.client.about} · ${line.lastVisitOn ? t('client.since', { when: when(line.lastVisitOn) }) : t('home.noVisit')}`}
-                onPress={() => router.push(`/clients/${line.client.id}`)}
+      <View render="main" flex={1} minHeight={0} flexDirection="row">
+        {wide ? (
+          <>
+            <View flex={3} minWidth={0}>
+              <VirtualRows
+                label={t('home.title')}
+                rows={looseRows}
+                onEnd={moreWaiting}
+                padding={28}
               />
-            ))}
+            </View>
+            <View flex={2} minWidth={0}>
+              <VirtualRows
+                label={t('home.clients')}
+                rows={[find, ...clientRows]}
+                onEnd={moreClients}
+                padding={28}
+              />
+            </View>
+          </>
+        ) : (
+          <View flex={1} minWidth={0}>
+            <VirtualRows
+              label={t('home.title')}
+              // Found before anything else: under the thumb however many ends hang loose.
+              rows={isSearched ? [find, ...clientRows] : [find, ...looseRows, ...clientRows]}
+              onEnd={moreBoth}
+              padding={16}
+            />
           </View>
-        </View>
+        )}
       </View>
     </View>
   );
 }
 
-/** The view from which most of what was seen last can be seen. */
-function viewOf({ lastLook }: ClientLine): LookView {
-  const frontal = (lastLook?.faults ?? []).filter(
-    (fault) => !oneFault(fault.fault).views.includes('side'),
-  );
-  return frontal.length * 2 > (lastLook?.faults.length ?? 0) ? 'back' : 'side';
+const headRow = (key: string, height: number, render: () => ReactNode): VirtualRow => ({
+  key,
+  height,
+  render,
+});
+
+function looseRowsOf(lines: readonly ClientLine[]): VirtualRow[] {
+  return [
+    headRow('loose', 60, () => <LooseHead none={lines.length === 0} />),
+    ...lines.map((line) => ({
+      key: `loose ${line.client.id}`,
+      height: 100,
+      render: () => <LooseEndRow line={line} />,
+    })),
+  ];
 }
 
-/** A client whose thread hangs loose: the figure, what hangs, and since when. */
-function LooseEndRow({ line, end }: { line: ClientLine; end: LooseEnd }) {
+function clientRowsOf(lines: readonly ClientLine[], isSearched: boolean): VirtualRow[] {
+  if (lines.length === 0) return [headRow('nobody', 40, () => <Nobody isSearched={isSearched} />)];
+  return lines.map((line) => ({
+    key: line.client.id,
+    height: 62,
+    render: () => <ClientRow line={line} />,
+  }));
+}
+
+function LooseHead({ none }: { none: boolean }) {
   const t = useText();
-  const palette = usePalette();
-  const target =
-    end.kind === 'look-due'
-      ? `/clients/${end.clientId}`
-      : `/clients/${end.clientId}/visits/${end.visitId}`;
   return (
-    <button
-      type="button"
-      onClick={() => router.push(target as never)}
-      style={{
-        display: 'flex',
-        alignItems: 'center',
-        gap: 12,
-        width: '100%',
-        textAlign: 'left',
-        background: 'transparent',
-        border: 'none',
-        borderTop: `1px solid ${palette.rule}`,
-        padding: '10px 0',
-        cursor: 'pointer',
-      }}
-    >
-      <Figure
-        client={line.client}
-        setup={line.lastLook?.setup ?? USUAL_SETUP}
-        moment={{
-          pattern: line.lastPattern ?? 'squat',
-          phase: 'bottom',
-          faults: line.lastLook?.faults ?? [],
-        }}
-        view={viewOf(line)}
-        width={78}
-        height={78}
-        label=""
-      />
-      <View flex={1} minWidth={0}>
-        <Title small aria-level={3}>
-          {line.client.name}
-        </Title>
-        <Words>{t(`home.${end.kind}`, { step: t(`steps.${end.step}`) })}</Words>
-        <Words small soft>
-          {when(end.since)}
-        </Words>
-      </View>
-      <Svg width={58} height={50} aria-hidden>
-        <Path
-          d="M0 30H22C44 30 50 8 36 8C27 8 27 19 35 20"
-          fill="none"
-          stroke={end.kind === 'blocked' ? palette.ink : palette.accent}
-          strokeWidth={4}
-          strokeLinecap="round"
-          strokeDasharray={end.kind === 'blocked' ? '3 8' : undefined}
-        />
-        <Circle cx={8} cy={30} r={7} fill={palette.paper} stroke={palette.ink} strokeWidth={2.5} />
-      </Svg>
-    </button>
+    <View paddingBottom="$2" gap="$1">
+      <Title big aria-level={2}>
+        {t('home.title')}
+      </Title>
+      {none ? <Words soft>{t('home.none')}</Words> : null}
+      <StuckNotice />
+    </View>
   );
+}
+
+/** Behind the last of them: the practice as a whole. */
+function PracticeButton() {
+  const t = useText();
+  return (
+    <View flexDirection="row" borderTopWidth={1} borderColor="$rule" paddingTop="$2">
+      <Button
+        kind="quiet"
+        tight
+        label={t('practice.open')}
+        onPress={() => router.push('/practice')}
+      />
+    </View>
+  );
+}
+
+function Nobody({ isSearched }: { isSearched: boolean }) {
+  const t = useText();
+  return <Words soft>{t(isSearched ? 'home.notFound' : 'home.noClients')}</Words>;
 }
 
 /** A square of the header with one sign in it. */

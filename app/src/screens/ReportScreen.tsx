@@ -5,14 +5,13 @@ import {
   sessionReport,
   type SessionReport,
 } from '@taxikine/core';
-import { Theme, View } from '@tamagui/core';
+import { View } from '@tamagui/core';
 import { useMemo, type ReactNode } from 'react';
 import { useCoach } from '../data/session';
-import { useFile, useUnsent } from '../data/useFile';
+import { useFile } from '../data/useFile';
 import { useTrace, useVisit, type OpenVisit } from '../data/useVisit';
 import { saveFile } from '../recording/saveFile';
-import { PRINT_RULES } from '../report/printRules';
-import { usePdf } from '../report/usePdf';
+import { PaperFrame } from '../report/PaperFrame';
 import { ReportTable } from '../report/ReportTable';
 import { setupWords } from '../steps/setupWords';
 import { Button } from '../ui/Button';
@@ -21,7 +20,6 @@ import { useWide } from '../ui/useWide';
 import { LooksLaidOver } from '../verdict/LooksLaidOver';
 import { useText } from '../words/useText';
 import { when } from '../words/when';
-import { Header } from './Header';
 import { NotThere } from './NotThere';
 import { Waiting } from './Waiting';
 
@@ -40,8 +38,6 @@ function OpenReport({ open }: { open: OpenVisit }) {
   const found = useTrace(visit);
   const report = useMemo(() => sessionReport(visit, found), [visit, found]);
   const name = `${visit.visit.pattern}-${visit.visit.openedOn.slice(0, 10)}`;
-  const pdf = usePdf(visit.visit.id, `session-${name}`);
-  const unsent = useUnsent();
   const saveFhir = () =>
     saveFile(
       `session-${name}.fhir.json`,
@@ -49,53 +45,24 @@ function OpenReport({ open }: { open: OpenVisit }) {
       `${JSON.stringify(fhirBundle(visit, new Date().toISOString()), null, 2)}\n`,
     );
   return (
-    <View flex={1} minHeight={0} height="100%">
-      <style>{PRINT_RULES}</style>
-      <View data-screen-only>
-        <Header
-          title={t('report.title')}
-          note={client.name}
-          back={`/clients/${client.id}/visits/${visit.visit.id}`}
-        />
-        <View flexDirection="row" flexWrap="wrap" gap="$2" padding="$3">
-          <Button kind="main" tight label={t('report.print')} onPress={() => window.print()} />
-          <Button
-            tight
-            label={t(pdf.state === 'making' ? 'report.making' : 'report.pdf')}
-            off={pdf.state === 'making'}
-            onPress={pdf.save}
-          />
+    <PaperFrame
+      title={t('report.title')}
+      note={client.name}
+      back={`/clients/${client.id}/visits/${visit.visit.id}`}
+      pdf={{ path: `/visits/${visit.visit.id}/report.pdf`, name: `session-${name}` }}
+      buttons={
+        <>
           <Button tight label={t('report.fhir')} onPress={saveFhir} />
           <Button
             tight
             label={t('report.csv')}
             onPress={() => saveFile(`measures-${name}.csv`, 'text/csv', measuresCsv(file))}
           />
-        </View>
-        {pdf.state === 'failed' ? (
-          <Words paddingHorizontal="$3" accent role="alert">
-            {t('report.pdfFailed')}
-          </Words>
-        ) : null}
-        {unsent > 0 ? (
-          <Words paddingHorizontal="$3" small>
-            {t('report.unsent')}
-          </Words>
-        ) : null}
-      </View>
-      <View
-        flex={1}
-        minHeight={0}
-        role="main"
-        tabIndex={0}
-        aria-label={t('report.title')}
-        style={{ overflowY: 'auto' }}
-      >
-        <Theme name="light">
-          <Sheet open={open} report={report} />
-        </Theme>
-      </View>
-    </View>
+        </>
+      }
+    >
+      <Sheet open={open} report={report} />
+    </PaperFrame>
   );
 }
 

@@ -1,7 +1,7 @@
 import { TamaguiProvider, Theme, View } from '@tamagui/core';
 import { QueryClientProvider } from '@tanstack/react-query';
-import { Slot } from 'expo-router';
-import { useState } from 'react';
+import { Slot, usePathname } from 'expo-router';
+import { useState, type ReactNode } from 'react';
 import { createQueryClient } from '../data/queryClient';
 import { useOwnFonts } from '../ui/fonts';
 import { tamaguiConfig } from '../ui/tamagui.config';
@@ -20,12 +20,20 @@ export function Root() {
       <Theme name={scheme}>
         <QueryClientProvider client={queryClient}>
           <View flex={1} backgroundColor="$paper" minHeight="100%" height="100dvh">
-            <SignedInOnly>
+            <Door>
               <Slot />
-            </SignedInOnly>
+            </Door>
           </View>
         </QueryClientProvider>
       </Theme>
     </TamaguiProvider>
   );
+}
+
+/** A client's own page, opened by a link and without an account. */
+const CLIENTS_PAGE = '/home';
+
+/** Everything is behind the coach's sign-in but the client's page, which has a door of its own. */
+function Door({ children }: { children: ReactNode }) {
+  return usePathname() === CLIENTS_PAGE ? children : <SignedInOnly>{children}</SignedInOnly>;
 }

@@ -23,7 +23,8 @@ import { useLibrary, useWeights } from '../data/usePractice';
 import { JudgeRung } from '../ladder/JudgeRung';
 import { LoadTodayWords } from '../ladder/LoadTodayWords';
 import { maybeRungWords } from '../ladder/rungWords';
-import { Player } from '../player/Player';
+import { Player, type PlayerProps } from '../player/Player';
+import { usePlayer } from '../player/usePlayer';
 import { StepFrame } from '../steps/StepFrame';
 import type { StepProps } from '../steps/StepProps';
 import { Button } from '../ui/Button';
@@ -76,7 +77,7 @@ export function DoDrills({ open, onStep, wide, width, found }: DoDrillsProps) {
   const current = drills.find((one) => one.id === playing && isWaiting(one));
   if (current)
     return (
-      <Player
+      <SessionPlayer
         key={current.id}
         client={visit.client}
         drill={current}
@@ -223,4 +224,9 @@ function TakeAgain({ drill, visit, width }: Omit<DrillLineProps, 'onPress' | 'fi
       />
     );
   });
+}
+
+/** The player of a drill that is kept with its visit. */
+function SessionPlayer(props: Omit<PlayerProps, 'player'>) {
+  return <Player {...props} player={usePlayer(props.drill)} />;
 }

@@ -117,7 +117,12 @@ export function Button({
     >
       {icon}
       <View alignItems={left ? 'flex-start' : 'center'} flexShrink={1}>
-        <Label inverse={inverse} quiet={kind === 'quiet' && !chosen} small={small}>
+        <Label
+          inverse={inverse}
+          quiet={kind === 'quiet' && !chosen}
+          small={small}
+          textAlign={left ? 'left' : 'center'}
+        >
           {label}
         </Label>
         {note ? (

@@ -19,7 +19,7 @@ export function Choice<T extends string | number | boolean | null>({
   hideLabel,
 }: ChoiceProps<T>) {
   return (
-    <View role="group" aria-label={label} gap="$1">
+    <View role="group" aria-label={label} gap="$1" maxWidth="100%">
       {hideLabel ? null : (
         <Words small soft>
           {label}

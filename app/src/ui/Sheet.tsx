@@ -47,7 +47,15 @@ export function Sheet({ title, open, onClose, children }: SheetProps) {
             </Title>
             <Button label={t('close')} kind="quiet" onPress={onClose} tight />
           </View>
-          <View padding="$4" paddingTop={0} gap="$4" style={{ overflowY: 'auto' }}>
+          {/* A page longer than the screen scrolls inside its sheet. */}
+          <View
+            padding="$4"
+            paddingTop={0}
+            gap="$4"
+            flexShrink={1}
+            minHeight={0}
+            style={{ overflowY: 'auto' }}
+          >
             {children}
           </View>
         </View>

@@ -1,16 +1,22 @@
 import { caseFile } from './enCaseFile';
 import { guide, instrument } from './enCheck';
 import { fit } from './enFit';
+import { handout } from './enHandout';
 import { ladder } from './enLadder';
 import { drills } from './enLibrary';
+import { leave } from './enLeave';
 import { notes, tally } from './enLook';
 import { meet } from './enMeet';
+import { page } from './enPage';
 import { picture } from './enPicture';
+import { outbox } from './enOutbox';
+import { practice } from './enPractice';
 import { recording } from './enRecording';
 import { trace } from './enTrace';
 import { report } from './enReport';
 import { trend } from './enTrend';
 import { verdict } from './enVerdict';
+import { week } from './enWeek';
 import { gauge, library, player, work } from './enWork';
 
 /** Every word on the screen that is not in the knowledge tables of core. */
@@ -63,7 +69,18 @@ export const en = {
     'mid-visit': 'In the middle, at “{{step}}”',
     'not-retested': 'Drills done, nobody looked again',
     blocked: 'Stop and refer: waits for a clinician',
-    'look-due': 'Due for another look',
+    due: {
+      review: 'Time to look again, as the plan at home says',
+      fortnight: 'Due for another look',
+    },
+    week: 'at home {{done}} of {{planned}} this week',
+    weekSilent: 'at home {{done}} of {{planned}} this week, {{silent}} without a word',
+    find: 'Find by name or work',
+    notFound: 'Nobody of that name.',
+    sort: 'Sort',
+    sorts: { name: 'By name', 'last-visit': 'Last seen' },
+    show: 'Show',
+    filters: { all: 'Everybody', home: 'With a plan' },
   },
   client: {
     newTitle: 'New client',
@@ -126,6 +143,15 @@ export const en = {
     fri: 'Fri',
     sat: 'Sat',
     sun: 'Sun',
+  },
+  weekdaysLong: {
+    mon: 'Monday',
+    tue: 'Tuesday',
+    wed: 'Wednesday',
+    thu: 'Thursday',
+    fri: 'Friday',
+    sat: 'Saturday',
+    sun: 'Sunday',
   },
   regions: {
     neck: 'neck',
@@ -374,6 +400,9 @@ export const en = {
       drills: 'drill',
       pictures: 'marked picture',
       images: 'kept picture',
+      homePlans: 'plan for home',
+      ownDrills: 'own drill',
+      rooms: 'list of weights',
     },
     mineSays: 'Mine',
     theirsSays: 'Theirs',
@@ -388,4 +417,10 @@ export const en = {
   picture,
   caseFile,
   recording,
+  week,
+  page,
+  handout,
+  leave,
+  outbox,
+  practice,
 } as const;

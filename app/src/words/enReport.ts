@@ -5,6 +5,9 @@ export const report = {
   print: 'Print',
   pdf: 'PDF',
   making: 'PDF, being made …',
+  pdfSlow: 'The PDF takes longer than usual; it is still being made.',
+  pdfLater:
+    'The PDF is asked for and not made yet: the letters and background work of the practice say why. Ask again later; print works without it.',
   pdfFailed: 'The server did not make the PDF. Print works without it, and can save one.',
   unsent: 'Some changes are not sent yet: they are on this page, and not in the PDF.',
   fhir: 'FHIR bundle',

@@ -1,0 +1,3 @@
+import { HomePageScreen } from '../homePage/HomePageScreen';
+
+export default HomePageScreen;

@@ -1,0 +1,3 @@
+import { OutboxScreen } from '../screens/OutboxScreen';
+
+export default OutboxScreen;

@@ -1,0 +1,3 @@
+import { PracticeScreen } from '../screens/PracticeScreen';
+
+export default PracticeScreen;

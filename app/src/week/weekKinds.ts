@@ -1,0 +1,11 @@
+import { weekdayOf, type HomePlan, type WeekStage } from '@taxikine/core';
+
+/** Weeks of a course differ by their kind only. */
+export const WEEK_KINDS = ['first', 'usual', 'lighter'] as const;
+export type WeekKind = (typeof WEEK_KINDS)[number];
+
+export const stageOfKind = (kind: WeekKind, { startsOn }: HomePlan): WeekStage => ({
+  introduces: kind === 'first',
+  deload: kind === 'lighter',
+  begins: weekdayOf(startsOn),
+});
