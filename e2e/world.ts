@@ -1,16 +1,29 @@
 import { test as base, type Page } from '@playwright/test';
 import type { ChildProcess } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
+import { rmSync } from 'node:fs';
 import { loadDemo, makePractice, prepared } from '../scripts/lib/database.mjs';
 import { freePort } from '../scripts/lib/ports.mjs';
-import { startServer } from '../scripts/lib/serverProcess.mjs';
+import { scratchFolder } from '../scripts/lib/scratch.mjs';
+import { startServer, startWorker } from '../scripts/lib/serverProcess.mjs';
 
 export const ILSE = { email: 'ilse@saltreach.example', password: 'low-tide-42' };
 export const STRANGER = { email: 'stranger@elsewhere.example', password: 'another-practice-1' };
 
+/** Gone at once, as in a power cut. */
+async function killed(child: ChildProcess | null): Promise<void> {
+  if (!child) return;
+  const gone = new Promise((resolve) => child.once('exit', resolve));
+  child.kill('SIGKILL');
+  await gone;
+}
+
 /** The real thing: demo practice and a second one in a database of its own, and a server to kill. */
 export class World {
   private child: ChildProcess | null = null;
+  private worker: ChildProcess | null = null;
+  /** Letters that went out, a file each. */
+  readonly outbox: string = scratchFolder('outbox');
 
   constructor(
     private readonly appUrl: string,
@@ -31,12 +44,23 @@ export class World {
   }
 
   async kill(): Promise<void> {
-    const child = this.child;
-    if (!child) return;
-    const gone = new Promise((resolve) => child.once('exit', resolve));
-    child.kill('SIGKILL');
-    await gone;
+    await killed(this.child);
     this.child = null;
+  }
+
+  async startWorker(): Promise<void> {
+    const { appUrl, url: publicUrl, outbox } = this;
+    this.worker = await startWorker({ appUrl, publicUrl, outbox, logLevel: 'silent' });
+  }
+
+  async killWorker(): Promise<void> {
+    await killed(this.worker);
+    this.worker = null;
+  }
+
+  async end(): Promise<void> {
+    await Promise.all([this.kill(), this.killWorker()]);
+    rmSync(this.outbox, { recursive: true, force: true });
   }
 }
 
@@ -55,7 +79,7 @@ async function makeWorld(): Promise<World> {
     databases.appUrl,
     await freePort(46000 + Math.floor(Math.random() * 2000)),
   );
-  await world.start();
+  await Promise.all([world.start(), world.startWorker()]);
   return world;
 }
 
@@ -66,7 +90,7 @@ export const test = base.extend<object, { world: World }>({
     async ({}, use) => {
       const world = await makeWorld();
       await use(world);
-      await world.kill();
+      await world.end();
     },
     { scope: 'worker', timeout: 120_000 },
   ],
@@ -202,6 +226,18 @@ export async function visitAtWork(
       ...check,
     } as { id: string });
   return id;
+}
+
+/** A client of the test's own, with the plan for home that a demo client has, on every day of the week. */
+export async function clientWithPlan(page: Page, world: World, name: string): Promise<string> {
+  const { homePlans } = await fileOf(page, world, await clientNamed(page, world, 'Marguerite'));
+  const { version: _, ...plan } = homePlans[0];
+  const clientId = await makeClient(page, world, name);
+  const visitId = await visitAtWork(page, world, clientId, { daysAgo: 1 });
+  const days = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'];
+  const own = { id: randomUUID(), clientId, visitId, days, endedOn: null, answers: [] };
+  await putRecord(page, world, 'homePlans', { ...plan, ...own });
+  return clientId;
 }
 
 const STEP_SETUP = {

@@ -36,6 +36,7 @@ import {
   type SetLog,
 } from '@taxikine/core';
 import { addMinutes, subDays } from 'date-fns';
+import { addHome, type DemoHome } from './home';
 import { demoId } from './ids';
 
 const NEW = { version: 0 } as const;
@@ -113,6 +114,8 @@ export interface DemoClient {
     recorded: number;
   }[];
   visits: DemoVisit[];
+  /** What the last finished visit sent home. */
+  home?: DemoHome;
 }
 
 const day = (date: Date): string => date.toISOString().slice(0, 10);
@@ -304,7 +307,7 @@ function addVisit(file: ClientFile, key: string, place: number, visit: DemoVisit
 
 /** A client's whole file with its visits placed in time before `now`. */
 export function buildFile(
-  { key, client, clearances = [], visits }: DemoClient,
+  { key, client, clearances = [], visits, home }: DemoClient,
   now: Date,
 ): ClientFile {
   const file: ClientFile = {
@@ -333,7 +336,11 @@ export function buildFile(
     checks: [],
     drills: [],
     pictures: [],
+    homePlans: [],
+    messages: [],
+    homeEntries: [],
   };
   visits.forEach((visit, place) => addVisit(file, key, place, visit, now));
+  if (home) addHome(file, key, home, now);
   return file;
 }

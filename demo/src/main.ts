@@ -1,5 +1,13 @@
 import { KINDS_IN_FILE, type ClientFile, type KindInFile, type RecordKind } from '@taxikine/core';
-import { appSource, hasPractices, makePractice, ownerSource, putRecord } from '@taxikine/server';
+import {
+  appSource,
+  hasPractices,
+  inPractice,
+  keepEntries,
+  makePractice,
+  ownerSource,
+  putRecord,
+} from '@taxikine/server';
 import { demoFiles, DEMO_OWN_DRILL, DEMO_PASSWORD, DEMO_PRACTICE, DEMO_ROOM } from './index';
 
 /** A record without its version, as it is written. */
@@ -15,7 +23,7 @@ interface Told {
 
 /** Visit by visit as they happened: what a later one reported does not hold back an earlier one's drills. */
 function inOrder(file: ClientFile): Told[] {
-  const kinds = KINDS_IN_FILE.filter((kind) => kind !== 'visits');
+  const kinds = KINDS_IN_FILE.filter((kind) => kind !== 'visits' && kind !== 'messages');
   return [
     { kind: 'clients', record: file.client },
     ...file.visits.flatMap((visit): Told[] => [
@@ -26,6 +34,7 @@ function inOrder(file: ClientFile): Told[] {
           .map((record) => ({ kind, record })),
       ),
     ]),
+    ...file.messages.map((record): Told => ({ kind: 'messages', record })),
   ];
 }
 
@@ -40,14 +49,22 @@ async function load(ownerUrl: string, appUrl: string): Promise<void> {
       putRecord(app, {
         kind,
         practiceId: DEMO_PRACTICE.id,
+        coachId: DEMO_PRACTICE.coaches[0].id,
         writeId: crypto.randomUUID(),
         version: 0,
         record,
       });
+    const loadFile = async (file: ClientFile) => {
+      for (const { kind, record } of inOrder(file)) await put(kind, bare(record));
+      const whose = { practiceId: DEMO_PRACTICE.id, clientId: file.client.id };
+      if (file.homeEntries.length > 0)
+        await inPractice(app, whose.practiceId, (manager) =>
+          keepEntries(manager, whose, file.homeEntries),
+        );
+    };
     await put('ownDrills', DEMO_OWN_DRILL);
     await put('rooms', DEMO_ROOM);
-    for (const file of demoFiles(new Date()))
-      for (const { kind, record } of inOrder(file)) await put(kind, bare(record));
+    for (const file of demoFiles(new Date())) await loadFile(file);
   } finally {
     await Promise.all([owner.destroy(), app.destroy()]);
   }

@@ -54,12 +54,6 @@ test.describe('phone', () => {
       .first()
       .click();
     await take(page, 'phone-check');
-    await page.goto(`${world.url}/clients/${await clientNamed(page, world, 'Maren')}/fit`);
-    await page.getByRole('slider', { name: 'right ankle bend' }).fill('26');
-    await page.getByText('right ankle bend +14°').waitFor();
-    await page.waitForTimeout(1500);
-    await page.getByRole('main').evaluate((main) => main.scrollTo(0, 0));
-    await take(page, 'phone-fit');
     await openRecording(page, world);
     await take(page, 'phone-recording');
     await page.goto(`${world.url}/clients/${await clientNamed(page, world, 'Maren')}/edit`);
@@ -110,6 +104,46 @@ test.describe('the work on the phone', () => {
     await shoot();
     await together(page, 'phone-again', PHONE, shots.slice(3), true);
     await together(page, 'phone-work', PHONE, shots.slice(0, 3), true);
+  });
+});
+
+test.describe('the week at home, on the client’s phone', () => {
+  test.use({ viewport: PHONE, timezoneId: 'Europe/Oslo' });
+
+  test('today, player, pain; and the handout', async ({ page, world }) => {
+    const shots: string[] = [];
+    const shoot = async () => {
+      await page.waitForTimeout(700);
+      shots.push((await page.screenshot()).toString('base64'));
+    };
+    await signIn(page, world);
+    const client = await clientNamed(page, world, 'Tamsin');
+    const made = await page.request.post(`${world.url}/api/v1/clients/${client}/links`, {
+      headers: { 'X-Taxikine': '1' },
+      data: { purpose: 'page', days: 30 },
+    });
+    await page.goto(`${world.url}/clients/${client}/handout`);
+    await button(page, 'Large print').waitFor();
+    await shoot();
+    await page.goto(`${world.url}/home#${(await made.json()).token}`);
+    await page.getByRole('heading', { name: 'Today, Tamsin' }).waitFor();
+    await shoot();
+    await button(page, /^Start /)
+      .first()
+      .click();
+    await button(page, 'Go').click();
+    await page.waitForTimeout(3000);
+    await button(page, 'Pause').click();
+    await shoot();
+    await button(page, 'List').or(button(page, 'Back')).first().click();
+    await page.reload();
+    await button(page, /^Say how it went/)
+      .first()
+      .click();
+    await button(page, 'How did it go?: In part').click();
+    await button(page, 'Pain, 0 to 10: 4').click();
+    await shoot();
+    await together(page, 'phone-page', PHONE, shots, true);
   });
 });
 
@@ -218,11 +252,12 @@ test.describe('wide', () => {
     await signIn(page, world);
     await take(page, 'wide-home');
     const address = await openVisit(page, world, 'Maren', 0);
-    await step(page, 'Look');
-    await take(page, 'wide-look');
     await page.goto(`${address}/board`);
     await page.getByRole('heading', { name: 'Trace' }).waitFor();
     await take(page, 'wide-board');
+    await page.goto(`${world.url}/clients/${await clientNamed(page, world, 'Marguerite')}/home`);
+    await button(page, 'Which week: Usual week').waitFor();
+    await take(page, 'wide-week');
     await page.goto(`${world.url}/clients/${await clientNamed(page, world, 'Linnea')}/trends`);
     await page.getByRole('heading', { name: 'Hip extension' }).waitFor();
     await take(page, 'wide-trends');

@@ -61,6 +61,8 @@ for (const colorScheme of ['light', 'dark'] as const)
           `/clients/${client}`,
           `/clients/${client}/fit`,
           `/clients/${client}/trends`,
+          `/clients/${client}/home`,
+          `/clients/${client}/handout`,
           `/clients/${client}/visits/${file.visits[0].id}/board`,
           `/clients/${client}/visits/${file.visits[0].id}/report`,
           `/clients/${client}/visits/${file.visits[0].id}/recording`,
@@ -88,7 +90,7 @@ for (const colorScheme of ['light', 'dark'] as const)
       test('axe finds nothing serious in the work, nor in the library', async ({ page, world }) => {
         await signIn(page, world);
         await theWork(page, world.url, await clientNamed(page, world, 'Linnea'));
-        for (const path of ['/library', '/library/new']) {
+        for (const path of ['/library', '/library/new', '/practice', '/outbox']) {
           await page.goto(world.url + path);
           await page.getByRole('heading').first().waitFor();
           await isSound(page, path);

@@ -13,6 +13,7 @@ export const beekeeper: DemoClient = {
     approach: 'fit-the-movement',
     footwear: 'flat',
     home: { kit: ['wedge'], minutes: 8, days: ['tue', 'thu', 'sat'] },
+    contact: { email: 'tamsin@hives.example', reminders: false },
   },
   visits: [
     {
@@ -125,4 +126,13 @@ export const beekeeper: DemoClient = {
       },
     },
   ],
+  home: {
+    letter: true,
+    startedDaysAgo: 12,
+    minutes: 12,
+    note: 'Little and often. The bees can wait five minutes.',
+    trainings: [{ day: 'tue', at: '20:15', minutes: 60 }],
+    done: 0.75,
+    silent: 0.15,
+  },
 };

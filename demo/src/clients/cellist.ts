@@ -44,6 +44,7 @@ export const cellist: DemoClient = {
     approach: 'steady-first',
     footwear: 'flat',
     home: { kit: ['mat', 'wall'], minutes: 12, days: ['mon', 'wed', 'fri'] },
+    contact: { email: 'marguerite@strings.example', reminders: true },
   },
   visits: [
     earlier(45, [24, 19], [22, 29]),
@@ -88,4 +89,12 @@ export const cellist: DemoClient = {
       },
     },
   ],
+  home: {
+    letter: true,
+    startedDaysAgo: 9,
+    note: 'Before you tune, not after.',
+    done: 0.6,
+    silent: 0.3,
+    pain: { daysAgo: 1, score: 6, sharp: true },
+  },
 };

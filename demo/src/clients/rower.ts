@@ -80,6 +80,8 @@ export const rower: DemoClient = {
     approach: 'strength-through-range',
     footwear: 'flat',
     home: { kit: ['band', 'weight', 'mat'], minutes: 20, days: ['tue', 'thu', 'sun'] },
+    // The simulated mail service knows nobody there: what a refused letter looks like.
+    contact: { email: 'linnea@nobody.example', reminders: true },
     massKg: 79,
     history: [{ what: 'sitting' }, { what: 'one-sided-habit', region: 'hip', side: 'right' }],
   },
@@ -133,4 +135,16 @@ export const rower: DemoClient = {
       drillsDone: 0,
     },
   ],
+  home: {
+    letter: true,
+    startedDaysAgo: 15,
+    minutes: 8,
+    trainings: [
+      { day: 'mon', at: '07:00', minutes: 90 },
+      { day: 'thu', at: '07:00', minutes: 90 },
+    ],
+    done: 0.85,
+    silent: 0.05,
+    worseMorning: { daysAgo: 0 },
+  },
 };

@@ -65,4 +65,5 @@ export const sailTrimmer: DemoClient = {
     },
     { daysAgo: 2, positives: ['locks-gives-way'], faults: [], step: 'ask' },
   ],
+  home: { startedDaysAgo: 10, done: 0.9, silent: 0.05, pain: { daysAgo: 2, score: 3 } },
 };

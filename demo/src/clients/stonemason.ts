@@ -19,6 +19,7 @@ export const stonemason: DemoClient = {
     approach: 'ground-up',
     footwear: 'heeled',
     home: { kit: ['wall', 'wedge', 'mat'], minutes: 12, days: ['mon', 'wed', 'fri', 'sun'] },
+    contact: { email: 'maren@quarry.example', reminders: true },
   },
   visits: [
     {
@@ -119,4 +120,5 @@ export const stonemason: DemoClient = {
       },
     },
   ],
+  home: { startedDaysAgo: 6, letter: true, done: 0.4, silent: 0.5 },
 };
