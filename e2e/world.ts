@@ -26,7 +26,7 @@ export class World {
   readonly outbox: string = scratchFolder('outbox');
 
   constructor(
-    private readonly appUrl: string,
+    readonly appUrl: string,
     readonly port: number,
   ) {}
 
@@ -77,7 +77,7 @@ async function makeWorld(): Promise<World> {
   makePractice(databases, { id: randomUUID(), name: 'Elsewhere', coaches: [coach] });
   const world = new World(
     databases.appUrl,
-    await freePort(46000 + Math.floor(Math.random() * 2000)),
+    await freePort(28000 + Math.floor(Math.random() * 2000)),
   );
   await Promise.all([world.start(), world.startWorker()]);
   return world;

@@ -18,7 +18,7 @@ async function main() {
   await needDependencies();
   const cluster = process.env.DATABASE_URL
     ? null
-    : await startCluster({ bin: await needPostgres(), home: KEPT, wantedPort: 54310 });
+    : await startCluster({ bin: await needPostgres(), home: KEPT, wantedPort: 24310 });
   try {
     const databases = cluster
       ? prepared(cluster, { name: 'taxikine', fresh: false })

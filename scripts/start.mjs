@@ -12,7 +12,7 @@ import { needWebApp } from './lib/webApp.mjs';
 
 async function ownCluster() {
   const bin = await needPostgres();
-  return startCluster({ bin, home: KEPT, wantedPort: 54310 });
+  return startCluster({ bin, home: KEPT, wantedPort: 24310 });
 }
 
 async function main() {

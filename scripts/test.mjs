@@ -85,7 +85,7 @@ async function main() {
   const bin = await needPostgres();
   const chromium = await needChromium();
   const scratch = scratchFolder('test');
-  const cluster = await startCluster({ bin, home: scratch, wantedPort: 55310, safe: false });
+  const cluster = await startCluster({ bin, home: scratch, wantedPort: 25310, safe: false });
   const world = { adminUrl: cluster.adminUrl, chromium, scratch };
   const total = { passed: 0, failed: 0 };
   try {

@@ -1,4 +1,3 @@
-import { expect, test } from '@playwright/test';
 import { execFileSync } from 'node:child_process';
 import { readFileSync, rmSync } from 'node:fs';
 import { createServer, type Server } from 'node:net';
@@ -7,6 +6,8 @@ import { startCluster } from '../../scripts/lib/cluster.mjs';
 import { needPostgres } from '../../scripts/lib/debian.mjs';
 import { startOptions } from '../../scripts/lib/options.mjs';
 import { scratchFolder } from '../../scripts/lib/scratch.mjs';
+import { startServer } from '../../scripts/lib/serverProcess.mjs';
+import { expect, test } from '../world';
 
 let home: string;
 test.beforeEach(() => {
@@ -22,42 +23,51 @@ const ask = (url: string, sql: string) =>
 const pidFile = () => join(home, 'postgres', 'data', 'postmaster.pid');
 
 const listenOn = (port: number) =>
-  new Promise<Server>((resolve) => {
-    const server = createServer();
+  new Promise<Server>((resolve, reject) => {
+    const server = createServer().once('error', reject);
     server.listen(port, '127.0.0.1', () => resolve(server));
   });
 
 test('keeps its data over a restart, and a second start finds it running', async () => {
-  const first = await start(57310);
+  const first = await start(27310);
   ask(first.adminUrl, 'CREATE TABLE kept AS SELECT 42 AS n');
-  const second = await start(57310);
+  const second = await start(27310);
   expect(second.port).toBe(first.port);
   second.stop();
   expect(ask(first.adminUrl, 'SELECT n FROM kept')).toBe('42');
   first.stop();
-  const third = await start(57310);
+  const third = await start(27310);
   expect(ask(third.adminUrl, 'SELECT n FROM kept')).toBe('42');
   third.stop();
 });
 
 test('takes the next port when its own is taken, and listens on loopback only', async () => {
-  const taken = await listenOn(57410);
-  const cluster = await start(57410);
-  expect(cluster.port).toBeGreaterThan(57410);
+  const taken = await listenOn(27410);
+  const cluster = await start(27410);
+  expect(cluster.port).toBeGreaterThan(27410);
   expect(ask(cluster.adminUrl, 'SHOW listen_addresses')).toBe('127.0.0.1');
   cluster.stop();
   taken.close();
 });
 
 test('starts again after a server that was killed left its pid file', async () => {
-  const killed = await start(57510);
+  const killed = await start(27510);
   ask(killed.adminUrl, 'CREATE TABLE kept AS SELECT 7 AS n');
   const pid = Number(readFileSync(pidFile(), 'utf8').split('\n')[0]);
   process.kill(pid, 'SIGKILL');
   await expect.poll(() => isThere(pid)).toBe(false);
-  const again = await start(57510);
+  const again = await start(27510);
   expect(ask(again.adminUrl, 'SELECT n FROM kept')).toBe('7');
   again.stop();
+});
+
+test('a server whose port was taken in the meantime ends, and does not say that it is ready', async ({
+  world: { appUrl },
+}) => {
+  const taken = await listenOn(27610);
+  const started = startServer({ port: 27610, appUrl });
+  await expect(started).rejects.toThrow('The server stopped with code 1.');
+  taken.close();
 });
 
 function isThere(pid: number): boolean {

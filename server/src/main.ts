@@ -1,6 +1,7 @@
 import { pino } from 'pino';
 import { appSource, createApp } from './index';
 import { need } from './need';
+import { whenStopped } from './whenStopped';
 
 const log = pino({ level: process.env.LOG_LEVEL ?? 'info' });
 const source = await appSource(need('APP_DATABASE_URL')).initialize();
@@ -13,15 +14,19 @@ const app = createApp({
 });
 
 const port = Number(process.env.PORT ?? 4310);
-const server = app.listen(port, process.env.HOST ?? '127.0.0.1', () => {
+// Express calls back when it cannot listen, too.
+const server = app.listen(port, process.env.HOST ?? '127.0.0.1', (error?: Error) => {
+  if (error) {
+    console.error(`Nothing can listen on port ${port}: ${error.message}`);
+    process.exit(1);
+  }
   log.info({ port }, 'listening');
   process.send?.('listening');
 });
 
 /** Lets requests finish, then lets go of the database. */
-function stop(): void {
-  server.close(() => void source.destroy().then(() => process.exit(0)));
-  setTimeout(() => process.exit(0), 3000).unref();
+async function end(): Promise<void> {
+  await new Promise((resolve) => server.close(resolve));
+  await source.destroy();
 }
-process.on('SIGTERM', stop);
-process.on('SIGINT', stop);
+whenStopped(end, 3000);

@@ -1,6 +1,7 @@
 import { pino } from 'pino';
 import { appSource, outboxSender, startWorker } from './index';
 import { need } from './need';
+import { whenStopped } from './whenStopped';
 
 const log = pino({ level: process.env.LOG_LEVEL ?? 'info' });
 const appUrl = need('APP_DATABASE_URL');
@@ -16,16 +17,9 @@ const endWork = await startWorker({
 log.info('working');
 process.send?.('working');
 
-let stopping = false;
-
-/** Finishes what is under way, then lets go of the database. Ctrl-C reaches it twice. */
-async function stop(): Promise<void> {
-  if (stopping) return;
-  stopping = true;
-  setTimeout(() => process.exit(0), 6000).unref();
+/** Finishes what is under way, then lets go of the database. */
+async function end(): Promise<void> {
   await endWork();
   await source.destroy();
-  process.exit(0);
 }
-process.on('SIGTERM', () => void stop());
-process.on('SIGINT', () => void stop());
+whenStopped(end, 6000);

@@ -1,0 +1,15 @@
+/**
+ * Runs `end` at the first signal to stop, and leaves when it is through or its time is over. Ctrl-C
+ * reaches a process twice: from the terminal, and from the command that started it.
+ */
+export function whenStopped(end: () => Promise<void>, withinMs: number): void {
+  let stopping = false;
+  const stop = () => {
+    if (stopping) return;
+    stopping = true;
+    setTimeout(() => process.exit(0), withinMs).unref();
+    void end().then(() => process.exit(0));
+  };
+  process.on('SIGTERM', stop);
+  process.on('SIGINT', stop);
+}
