@@ -1,5 +1,5 @@
 import { notifyManager, QueryObserver } from '@tanstack/react-query';
-import type { ClientFile } from '@taxikine/core';
+import { noRecords, type ClientFile } from '@taxikine/core';
 import { layPendingOver } from '../src/data/layPendingOver';
 import { createQueryClient, fileKey, WRITE_KEY } from '../src/data/queryClient';
 import { recordIn, type Write } from '../src/data/writes';
@@ -26,16 +26,9 @@ describe('what a screen hears of a write', () => {
 describe('what a closed tab had not sent yet', () => {
   const file = (rating: string, version: number) =>
     ({
+      ...noRecords(),
       client: { id: 'c', version: 1 },
-      visits: [],
       looks: [{ id: 'l', clientId: 'c', rating, version }],
-      probes: [],
-      checks: [],
-      drills: [],
-      pictures: [],
-      homePlans: [],
-      messages: [],
-      homeEntries: [],
     }) as unknown as ClientFile;
 
   /** A write that waits, as the outbox brings it back. */

@@ -1,4 +1,4 @@
-import type { ClientFile, PracticeFile } from '@taxikine/core';
+import { noRecords, type ClientFile, type PracticeFile } from '@taxikine/core';
 import {
   clientIdOf,
   newestOf,
@@ -13,16 +13,9 @@ const client = { id: 'c', name: 'A', version: 3 } as unknown as ClientFile['clie
 const look = (version: number, rating: string | null = null, id = 'l') =>
   ({ id, clientId: 'c', visitId: 'v', version, rating }) as unknown as ClientFile['looks'][number];
 const file = (looks: ClientFile['looks'] = []): ClientFile => ({
+  ...noRecords(),
   client,
-  visits: [],
   looks,
-  probes: [],
-  checks: [],
-  drills: [],
-  pictures: [],
-  homePlans: [],
-  messages: [],
-  homeEntries: [],
 });
 
 it('finds a record and its version, and 0 for what is not there', () => {

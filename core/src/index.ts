@@ -238,6 +238,7 @@ export {
   NOTHING_MEASURED,
   NOTHING_SEEN,
   NOTHING_TOLD,
+  noRecords,
 } from './visit/blanks';
 export { tempoOf, type Spread, type Tempo } from './visit/tempoOf';
 export { heldSeconds, holdBegun, holdStopped } from './visit/hold';
@@ -286,6 +287,7 @@ export { RECORD_SCHEMAS } from './contract/recordSchemas';
 export { emailSchema } from './contract/clientSchema';
 export { homeEntrySchema } from './contract/homeEntrySchema';
 export { day as daySchema, J } from './contract/joi';
+export type { JobShown, JobsShown } from './contract/jobsShown';
 export { parse, type Parsed, type Problem } from './contract/problems';
 export { parsePostureInput, type PostureInput } from './contract/postureInput';
 

@@ -13,6 +13,7 @@ import {
   type CaseRecords,
   type ClientFile,
   type VisitFile,
+  noRecords,
 } from '../src';
 import { ACCEPTANCE_CASES, caseOf } from './cases/acceptanceCases';
 
@@ -30,16 +31,12 @@ function made(file: CaseDocument): CaseRecords {
 const versioned = <T extends object>(record: T) => ({ ...record, version: 1 });
 
 const fileOf = ({ client, visit, look, probes, checks }: CaseRecords): ClientFile => ({
+  ...noRecords(),
   client: versioned(client),
   visits: [versioned(visit)],
   looks: [versioned(look)],
   probes: probes.map(versioned),
   checks: checks.map(versioned),
-  drills: [],
-  pictures: [],
-  homePlans: [],
-  messages: [],
-  homeEntries: [],
 });
 
 const visitOf = (records: CaseRecords): VisitFile => {

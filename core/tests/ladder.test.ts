@@ -23,6 +23,7 @@ import {
   type MaybeSide,
   type SeenFault,
   type Side,
+  noRecords,
 } from '../src';
 
 const SPLIT = maybeLadder('front-foot-high-split')!;
@@ -264,6 +265,7 @@ interface Day {
 }
 
 const fileOf = ({ tries = [], faults = [], pain = [], client = {}, pattern }: Day): ClientFile => ({
+  ...noRecords(),
   client: {
     ...NOTHING_TOLD,
     version: 1,
@@ -289,13 +291,7 @@ const fileOf = ({ tries = [], faults = [], pain = [], client = {}, pattern }: Da
       startedOn: at(20),
     },
   ],
-  probes: [],
-  checks: [],
   drills: tries.map((one) => ({ ...one, version: 1 })),
-  pictures: [],
-  homePlans: [],
-  messages: [],
-  homeEntries: [],
 });
 
 /** Both sides are through with everything that has no load. */

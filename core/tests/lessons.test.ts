@@ -14,6 +14,7 @@ import {
   visitPart,
   type ClientFile,
   type SeenFault,
+  noRecords,
 } from '../src';
 
 const at = (day: number) => `2026-11-${String(day).padStart(2, '0')}T10:00:00.000Z`;
@@ -66,6 +67,7 @@ function twoVisits({ ankle, knee: after }: Done): ClientFile {
     ...NOTHING_HELD,
   });
   return {
+    ...noRecords(),
     client: {
       ...NOTHING_TOLD,
       version: 1,
@@ -89,7 +91,6 @@ function twoVisits({ ankle, knee: after }: Done): ClientFile {
           ]),
       { ...look('l3', 'first', 'v2'), faults: [knee('plain')] },
     ],
-    probes: [],
     checks: [check('k1', 'first', 28), ...(ankle ? [check('k2', 'again', ankle)] : [])],
     drills: [
       {
@@ -106,10 +107,6 @@ function twoVisits({ ankle, knee: after }: Done): ClientFile {
         doneOn: at(1),
       },
     ],
-    pictures: [],
-    homePlans: [],
-    messages: [],
-    homeEntries: [],
   };
 }
 

@@ -14,7 +14,8 @@ import {
   type ClientFile,
   type ClientRecord,
   type MessageRecord,
-} from '@taxikine/core';
+  noRecords,
+} from '../src';
 import { planOf } from './planOf';
 
 const CLIENT = '00000000-0000-4000-8000-000000000001';
@@ -36,6 +37,7 @@ const client: ClientRecord & { version: number } = {
 
 /** A client whose only visit was on 1 March and who has no plan: a look is due on the 15th. */
 const file = (part: Partial<ClientFile> = {}): ClientFile => ({
+  ...noRecords(),
   client,
   visits: [
     {
@@ -52,14 +54,6 @@ const file = (part: Partial<ClientFile> = {}): ClientFile => ({
       ...NOTHING_HELD,
     },
   ],
-  looks: [],
-  probes: [],
-  checks: [],
-  drills: [],
-  pictures: [],
-  homePlans: [],
-  messages: [],
-  homeEntries: [],
   ...part,
 });
 

@@ -24,6 +24,7 @@ import {
   type RangeCheck,
   oneCheck,
   faultTally,
+  noRecords,
 } from '../src';
 
 const at = (minute: number) => `2026-11-26T10:${String(minute).padStart(2, '0')}:00.000Z`;
@@ -75,6 +76,7 @@ const SLIDE = { fault: 'hips-slide', side: 'left', phase: 'bottom', grade: 'plai
 
 function fileOf(part: Partial<Pick<ClientFile, 'looks' | 'checks' | 'drills'>>): ClientFile {
   return {
+    ...noRecords(),
     client: {
       version: 1,
       id: 'c',
@@ -101,13 +103,6 @@ function fileOf(part: Partial<Pick<ClientFile, 'looks' | 'checks' | 'drills'>>):
       },
     ],
     looks: [look('first', { faults: [SLIDE] })],
-    probes: [],
-    checks: [],
-    drills: [],
-    pictures: [],
-    homePlans: [],
-    messages: [],
-    homeEntries: [],
     ...part,
   };
 }

@@ -17,6 +17,7 @@ import {
   trace,
   USUAL_SETUP,
   type ClientFile,
+  noRecords,
 } from '../src';
 
 const at = (minute: number) => `2026-11-26T10:${String(minute).padStart(2, '0')}:00.000Z`;
@@ -32,6 +33,7 @@ const SLIDE = {
 } as const;
 
 const FILE: ClientFile = {
+  ...noRecords(),
   client: {
     version: 1,
     id: ID(1),
@@ -76,7 +78,6 @@ const FILE: ClientFile = {
       clear: ['hips-slide@left'],
     },
   ],
-  probes: [],
   checks: [
     {
       ...record,
@@ -142,10 +143,6 @@ const FILE: ClientFile = {
       doneOn: at(22),
     },
   ],
-  pictures: [],
-  homePlans: [],
-  messages: [],
-  homeEntries: [],
 };
 const visit = maybeVisitFile(FILE, ID(2))!;
 

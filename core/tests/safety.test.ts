@@ -9,6 +9,7 @@ import {
   NOTHING_SEEN,
   NOTHING_TOLD,
   NOTHING_HELD,
+  noRecords,
 } from '../src';
 
 const visit = (
@@ -36,6 +37,7 @@ const fileWith = (
   visits: ClientFile['visits'],
   pains: { on: string; score: number }[] = [],
 ): ClientFile => ({
+  ...noRecords(),
   client: {
     version: 1,
     id: 'c',
@@ -61,13 +63,6 @@ const fileWith = (
       pain: pains.map((one) => ({ region: 'knee', phase: 'bottom', kind: 'ache', ...one })),
     },
   ],
-  probes: [],
-  checks: [],
-  drills: [],
-  pictures: [],
-  homePlans: [],
-  messages: [],
-  homeEntries: [],
 });
 
 const cleared = (question: ReferId, reportedIn: string, recordedIn: string): Clearance => ({

@@ -16,6 +16,7 @@ import {
   type DoseEntry,
   type HomeEntry,
   type HomePlanRecord,
+  noRecords,
 } from '../src';
 import { homeDrill } from './weeks';
 
@@ -49,6 +50,7 @@ const plan: HomePlanRecord & { version: number } = {
 };
 
 const file = (part: Partial<ClientFile> = {}, closedOn: string | null = 'x'): ClientFile => ({
+  ...noRecords(),
   client: {
     id: CLIENT,
     version: 1,
@@ -73,14 +75,7 @@ const file = (part: Partial<ClientFile> = {}, closedOn: string | null = 'x'): Cl
       ...NOTHING_HELD,
     },
   ],
-  looks: [],
-  probes: [],
-  checks: [],
-  drills: [],
-  pictures: [],
   homePlans: [plan],
-  messages: [],
-  homeEntries: [],
   ...part,
 });
 

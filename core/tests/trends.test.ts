@@ -14,6 +14,7 @@ import {
   type CheckRecord,
   type ClientFile,
   type SeenFault,
+  noRecords,
 } from '../src';
 
 const DAY_MS = 86_400_000;
@@ -72,6 +73,7 @@ const look = (
 });
 
 const fileOf = (part: Partial<ClientFile>): ClientFile => ({
+  ...noRecords(),
   client: {
     ...NOTHING_TOLD,
     version: 1,
@@ -81,15 +83,6 @@ const fileOf = (part: Partial<ClientFile>): ClientFile => ({
     heightM: 1.75,
     massKg: 75,
   },
-  visits: [],
-  looks: [],
-  probes: [],
-  checks: [],
-  drills: [],
-  pictures: [],
-  homePlans: [],
-  messages: [],
-  homeEntries: [],
   ...part,
 });
 

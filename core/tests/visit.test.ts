@@ -15,6 +15,7 @@ import {
   NOTHING_SEEN,
   NOTHING_TOLD,
   NOTHING_HELD,
+  noRecords,
 } from '../src';
 
 const of = { clientId: 'c', visitId: 'v', version: 1 };
@@ -69,6 +70,7 @@ const fileWith = (
     positives?: ['fever'];
   } = {},
 ): ClientFile => ({
+  ...noRecords(),
   client: {
     version: 1,
     id: 'c',
@@ -95,12 +97,7 @@ const fileWith = (
     },
   ],
   looks: part.looks ?? [first],
-  probes: [],
   checks: part.checks ?? [check],
-  pictures: [],
-  homePlans: [],
-  messages: [],
-  homeEntries: [],
   drills: part.drills ?? [],
 });
 

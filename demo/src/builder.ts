@@ -34,6 +34,7 @@ import {
   setSeconds,
   type Dose,
   type SetLog,
+  noRecords,
 } from '@taxikine/core';
 import { addMinutes, subDays } from 'date-fns';
 import { addHome, type DemoHome } from './home';
@@ -311,6 +312,7 @@ export function buildFile(
   now: Date,
 ): ClientFile {
   const file: ClientFile = {
+    ...noRecords(),
     client: {
       ...NEW,
       ...NOTHING_TOLD,
@@ -330,15 +332,6 @@ export function buildFile(
         scope,
       })),
     },
-    visits: [],
-    looks: [],
-    probes: [],
-    checks: [],
-    drills: [],
-    pictures: [],
-    homePlans: [],
-    messages: [],
-    homeEntries: [],
   };
   visits.forEach((visit, place) => addVisit(file, key, place, visit, now));
   if (home) addHome(file, key, home, now);

@@ -1,6 +1,7 @@
 /**
- * Runs `end` at the first signal to stop, and leaves when it is through or its time is over. Ctrl-C
- * reaches a process twice: from the terminal, and from the command that started it.
+ * Runs `end` at the first signal to stop, or when the command that started the process is gone, and
+ * leaves when it is through or its time is over. Ctrl-C reaches a process twice: from the terminal, and
+ * from that command.
  */
 export function whenStopped(end: () => Promise<void>, withinMs: number): void {
   let stopping = false;
@@ -12,4 +13,5 @@ export function whenStopped(end: () => Promise<void>, withinMs: number): void {
   };
   process.on('SIGTERM', stop);
   process.on('SIGINT', stop);
+  process.on('disconnect', stop);
 }

@@ -1,5 +1,6 @@
 import {
   KINDS_OF_PRACTICE,
+  noRecords,
   type ClientFile,
   type PracticeFile,
   type RecordKind,
@@ -55,19 +56,6 @@ export const versionIn = (file: KeptFile | undefined, kind: RecordKind, id: stri
     ? (recordIn(file, 'pictures', id)?.imageWrites ?? 0)
     : (recordIn(file, kind, id)?.version ?? 0);
 
-const emptyFile = (client: ClientFile['client']): ClientFile => ({
-  client,
-  visits: [],
-  looks: [],
-  probes: [],
-  checks: [],
-  drills: [],
-  pictures: [],
-  homePlans: [],
-  messages: [],
-  homeEntries: [],
-});
-
 /** What a practice has kept before it kept anything. */
 export const EMPTY_PRACTICE: PracticeFile = { ownDrills: [], rooms: [] };
 
@@ -88,7 +76,7 @@ export function withRecord<File extends KeptFile>(
 ): File | undefined {
   if (kind === 'clients') {
     const client = record as ClientFile['client'];
-    return (file ? { ...file, client } : emptyFile(client)) as File;
+    return (file ? { ...file, client } : { ...noRecords(), client }) as File;
   }
   if (!file && isOfPractice(kind)) return withRow(EMPTY_PRACTICE, kind, record) as File;
   // An image is no part of the file: it is fetched when it is looked at.

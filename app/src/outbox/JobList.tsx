@@ -1,10 +1,11 @@
+import type { JobShown } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { Button } from '../ui/Button';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
 import { whenAt } from '../words/when';
-import { useJobs, type JobShown } from './useJobs';
+import { useJobs } from './useJobs';
 
 const EVERY_MS = 5000;
 

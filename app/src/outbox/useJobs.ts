@@ -1,23 +1,6 @@
+import type { JobsShown } from '@taxikine/core';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from '../data/api';
-
-/** A job as the server shows it. */
-export interface JobShown {
-  readonly id: string;
-  readonly queue: string;
-  readonly clientId: string | null;
-  readonly since: string;
-  readonly tries: number;
-  readonly state: 'waiting' | 'retrying' | 'failed';
-  readonly problem: string | null;
-}
-
-export interface JobsShown {
-  readonly working: boolean;
-  readonly underWay: number;
-  readonly stuck: readonly JobShown[];
-  readonly names: Readonly<Record<string, string>>;
-}
 
 export const JOBS_KEY = ['jobs'];
 

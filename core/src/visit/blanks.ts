@@ -1,7 +1,14 @@
 import { DEFAULT_APPROACH } from '../knowledge/approaches';
 import { KIT } from '../knowledge/kit';
 import { NO_WISH } from '../planning/sessionLimits';
-import type { CheckRecord, ClientRecord, DrillRecord, LookRecord, VisitRecord } from './records';
+import type {
+  CheckRecord,
+  ClientFile,
+  ClientRecord,
+  DrillRecord,
+  LookRecord,
+  VisitRecord,
+} from './records';
 import { NO_HOME } from './records';
 
 /** What a look holds before anything was seen. */
@@ -71,3 +78,16 @@ export const NOTHING_TOLD = {
   contact: null,
   norms: {},
 } satisfies Partial<ClientRecord>;
+
+/** The lists of a client's file before anything was kept; new ones each time, to be added to. */
+export const noRecords = (): Omit<ClientFile, 'client'> => ({
+  visits: [],
+  looks: [],
+  probes: [],
+  checks: [],
+  drills: [],
+  pictures: [],
+  homePlans: [],
+  messages: [],
+  homeEntries: [],
+});

@@ -1,4 +1,4 @@
-import { J } from '@taxikine/core';
+import { J, type JobsShown } from '@taxikine/core';
 import { Router } from 'express';
 import { In, type DataSource, type EntityManager } from 'typeorm';
 import { Client } from '../database/entities/Client';
@@ -58,7 +58,7 @@ export function outboxRoutes(source: DataSource): Router {
 
   router.get('/jobs', async (_request, response) => {
     const { id } = signedIn(response).practice;
-    const shown = await inPractice(source, id, async (manager) => {
+    const shown = await inPractice(source, id, async (manager): Promise<JobsShown> => {
       const jobs = await listJobs(manager, id);
       return { ...jobs, names: await namesOf(manager, jobs.stuck) };
     });

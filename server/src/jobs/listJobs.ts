@@ -1,32 +1,12 @@
+import type { JobShown, JobsShown } from '@taxikine/core';
 import type { EntityManager } from 'typeorm';
 import { AppError } from '../errors';
-import { QUEUE_NAMES, type QueueName } from './queues';
+import { QUEUE_NAMES } from './queues';
 import { retryJob } from './sendJob';
 import { WORKER_NAME } from './startWorker';
 
 /** A job that takes longer to begin than this is taken for stuck. */
 export const STUCK_AFTER_S = 120;
-
-export interface JobShown {
-  readonly id: string;
-  readonly queue: QueueName;
-  readonly clientId: string | null;
-  /** Instant since when it waits, is worked on, or has failed. */
-  readonly since: string;
-  readonly tries: number;
-  readonly state: 'waiting' | 'retrying' | 'failed';
-  /** Why the last try failed; null when there was none. */
-  readonly problem: string | null;
-}
-
-export interface JobsShown {
-  /** A worker is connected. */
-  readonly working: boolean;
-  /** Jobs that wait or are worked on, and are not stuck. */
-  readonly underWay: number;
-  /** What failed for good, fails and is tried again, or waits too long; the longest first. */
-  readonly stuck: readonly JobShown[];
-}
 
 const OPEN = `data ->> 'practiceId' = $1 AND name = ANY($2) AND state IN ('created', 'retry', 'active')`;
 
@@ -42,18 +22,16 @@ WHERE data ->> 'practiceId' = $1 AND name = ANY($2)
     OR state = 'created' AND greatest(created_on, start_after) < now() - make_interval(secs => $3))
 ORDER BY since LIMIT 100`;
 
-interface StuckRow {
-  id: string;
-  queue: QueueName;
-  client_id: string | null;
-  since: Date;
-  tries: number;
-  state: JobShown['state'];
-  problem: string | null;
+interface StuckRow extends Omit<JobShown, 'clientId' | 'since'> {
+  readonly client_id: string | null;
+  readonly since: Date;
 }
 
-/** How a practice's background work stands. */
-export async function listJobs(manager: EntityManager, practiceId: string): Promise<JobsShown> {
+/** How a practice's background work stands, without the clients' names. */
+export async function listJobs(
+  manager: EntityManager,
+  practiceId: string,
+): Promise<Omit<JobsShown, 'names'>> {
   const [{ open }] = await manager.query(
     `SELECT count(*)::int AS open FROM pgboss.job WHERE ${OPEN}`,
     [practiceId, QUEUE_NAMES],
