@@ -133,7 +133,9 @@ it('what does not fit is told with the minutes there are', () => {
 it('what there is nothing for at home is told, and never placed', () => {
   const roller = DRILLS.find(({ kit }) => (kit as readonly Kit[]).includes('roller'))!;
   const plan = plannedWeek(weekInput({ drills: [homeDrill(roller.id), PATTERN], kit: ['wall'] }));
-  expect(plan.dropped).toMatchObject([{ why: 'kit', placed: 0, says: 'needs: roller or ball' }]);
+  expect(plan.dropped).toMatchObject([
+    { why: 'kit', placed: 0, says: 'needs: mat · roller or ball' },
+  ]);
 });
 
 it('a flag keeps a drill out of the week', () => {

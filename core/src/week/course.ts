@@ -1,7 +1,8 @@
 import type { Day } from '../visit/records';
 import { addDays, daysFrom, weekdayOf } from './calendarDay';
 import type { HomePlan } from './homePlan';
-import { planWeek, type PlacedDose, type WeekPlan } from './planWeek';
+import type { PlacedDose } from './placedDoses';
+import { planWeek, type WeekPlan } from './planWeek';
 import type { WeekStage } from './weekInput';
 
 /** Every so many weeks one is lighter. */

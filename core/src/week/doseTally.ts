@@ -1,6 +1,6 @@
 import type { Day } from '../visit/records';
 import { maybeDoseLog, type DoseDone, type HomeEntry } from './homeEntry';
-import type { PlacedDose } from './planWeek';
+import type { PlacedDose } from './placedDoses';
 
 /** What became of doses. Nothing said is not the same as not done. */
 export interface DoseTally {

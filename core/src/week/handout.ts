@@ -7,7 +7,8 @@ import { reviewDays } from './course';
 import type { HomeDrill, HomePlan } from './homePlan';
 import type { HomeEntry } from './homeEntry';
 import { drillState, halvedDose, type DrillState } from './homeState';
-import { planWeek, type PlacedDose } from './planWeek';
+import type { PlacedDose } from './placedDoses';
+import { planWeek } from './planWeek';
 import { keyOf } from './weekInput';
 import { weekFrom } from './calendarDay';
 

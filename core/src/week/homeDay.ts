@@ -3,7 +3,7 @@ import { dosesByDay, weekOf, type WhichWeek } from './course';
 import { maybeDoseLog, type DoseLog, type HomeEntry } from './homeEntry';
 import type { HomeAnswer, HomePlan } from './homePlan';
 import { drillState, halvedDose, type DrillState } from './homeState';
-import type { PlacedDose } from './planWeek';
+import type { PlacedDose } from './placedDoses';
 
 /** A dose of today, as it may be done now. */
 export interface DoseToday extends PlacedDose {

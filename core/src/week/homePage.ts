@@ -10,7 +10,7 @@ import { dosesByDay } from './course';
 import { isDose, type HomeEntry } from './homeEntry';
 import type { HomeAnswer, HomeDrill } from './homePlan';
 import { maybeOpenPlan } from './planAtHome';
-import type { PlacedDose } from './planWeek';
+import type { PlacedDose } from './placedDoses';
 import { keyOf } from './weekInput';
 
 /** How far ahead a page that has been opened once works without the server, in days. */

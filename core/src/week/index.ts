@@ -16,13 +16,9 @@ export { addDays, daysFrom, weekdayOf, weekFrom } from './calendarDay';
 export { minutesOf, type ClockTime } from './clockTime';
 export { RHYTHM_OF_FAMILY, rhythmOf, type Rhythm } from './rhythm';
 export { keyOf, type WeekDrill, type WeekInput, type WeekStage } from './weekInput';
-export {
-  planWeek,
-  type DroppedDoses,
-  type FullDay,
-  type PlacedDose,
-  type WeekPlan,
-} from './planWeek';
+export { planWeek, type FullDay, type WeekPlan } from './planWeek';
+export type { DroppedDoses } from './droppedDoses';
+export type { PlacedDose } from './placedDoses';
 export { brokenWeekRules, WEEK_RULES, type BrokenWeekRule, type WeekRule } from './weekRules';
 export { CALM_BEFORE_TRAINING_MIN } from './momentsFor';
 export { ENOUGH_IN_POSITION_MIN, PARTS, type Part, type TimeInPosition } from './threeParts';

@@ -3,7 +3,7 @@ import { addDays } from './calendarDay';
 import { tallied, tallyOf } from './doseTally';
 import { isDose, type HomeEntry } from './homeEntry';
 import type { PagePlan } from './homePage';
-import type { PlacedDose } from './planWeek';
+import type { PlacedDose } from './placedDoses';
 
 /** Doses that something was said of on a day, as the page knows them: a week is like the next. */
 function toldOn({ days }: PagePlan, on: Day, entries: readonly HomeEntry[]): PlacedDose[] {

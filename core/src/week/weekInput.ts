@@ -47,6 +47,9 @@ export interface WeekDrill {
 export const keyOf = ({ drill, side }: Pick<HomeDrill, 'drill' | 'side'>): string =>
   drillKey({ drill, side });
 
+/** The movement itself, or a version of it: for every day. */
+export const isPattern = ({ row }: WeekDrill): boolean => row.family === 'pattern';
+
 /** Parts of the body that a strengthening drill tires, each with its side. */
 function tiredBy({ family }: DrillRow, targets: readonly string[], side: MaybeSide): string[] {
   if (family !== 'strengthen' && family !== 'ladder') return [];

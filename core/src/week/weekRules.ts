@@ -1,7 +1,7 @@
 import type { Weekday } from '../knowledge/weekdays';
 import { isBeforeTraining, isInTraining } from './momentsFor';
 import { weekFrom } from './calendarDay';
-import type { WeekDrill, WeekInput, WeekStage } from './weekInput';
+import { isPattern, type WeekDrill, type WeekInput, type WeekStage } from './weekInput';
 import type { DoseAt } from './homePlan';
 
 export const WEEK_RULES = [
@@ -84,13 +84,11 @@ const strengthRule = (week: RuledWeek, day: Weekday): BrokenWeekRule[] =>
     return [{ rule: 'strength-apart', day, key, says }];
   });
 
-const practises = ({ row }: WeekDrill): boolean => row.family === 'pattern';
-
 function patternRule(week: RuledWeek, day: Weekday): BrokenWeekRule[] {
   const { drills, input } = week;
-  const asked = drills.some((one) => practises(one) && one.perWeek > 0);
+  const asked = drills.some((one) => isPattern(one) && one.perWeek > 0);
   if (!asked || !input.days.includes(day)) return [];
-  if (onDay(week, day).some(({ key }) => practises(drillIn(week, key)))) return [];
+  if (onDay(week, day).some(({ key }) => isPattern(drillIn(week, key)))) return [];
   return [{ rule: 'pattern-daily', day, key: null, says: 'the pattern itself is for every day' }];
 }
 
@@ -102,7 +100,7 @@ function newRule(week: RuledWeek, day: Weekday): BrokenWeekRule[] {
   );
   const firsts = [...new Set(onDay(week, day).map(({ key }) => key))]
     .map((key) => drillIn(week, key))
-    .filter((one) => !one.known && !practises(one) && !earlier.has(one.key));
+    .filter((one) => !one.known && !isPattern(one) && !earlier.has(one.key));
   if (firsts.length < 2) return [];
   const says = `one new thing at a time: ${firsts.map(named).join(' · ')}`;
   return [{ rule: 'one-new', day, key: null, says }];
