@@ -26,6 +26,8 @@ const plain = (name, decorators = false) => ({
 });
 
 module.exports = {
+  // A busy machine is slow, not wrong.
+  testTimeout: 30_000,
   projects: [
     plain('core'),
     plain('cli'),

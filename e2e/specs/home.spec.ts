@@ -1,4 +1,4 @@
-import type { BrowserContext, Page } from '@playwright/test';
+import type { BrowserContext, Locator, Page } from '@playwright/test';
 import {
   allSent,
   button,
@@ -28,6 +28,38 @@ async function freshPlan(page: Page, world: World, name: string): Promise<string
 
 const onDay = (page: Page, day: string) =>
   page.getByRole('group', { name: day, exact: true }).getByRole('button');
+
+async function middleOf(place: Locator): Promise<Point> {
+  const { x, y, width, height } = (await place.boundingBox())!;
+  return { x: x + width / 2, y: y + height / 2 };
+}
+
+interface Point {
+  readonly x: number;
+  readonly y: number;
+}
+
+/** A finger of the browser's own, as on glass: it scrolls what nobody holds. */
+async function fingerOn(page: Page, start: Point) {
+  const session = await page.context().newCDPSession(page);
+  let at = start;
+  const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd') =>
+    session.send('Input.dispatchTouchEvent', {
+      type,
+      touchPoints: type === 'touchEnd' ? [] : [at],
+    });
+  return {
+    down: () => touch('touchStart'),
+    /** Down the glass, so many pixels. */
+    moveBy: async (pixels: number) => {
+      for (let step = 0; step < 10; step++) {
+        at = { x: at.x, y: at.y + pixels / 10 };
+        await touch('touchMove');
+      }
+    },
+    up: () => touch('touchEnd'),
+  };
+}
 
 /** A page of the client's own: another person, another device, no cookie of the coach's. */
 async function clientsPage(context: BrowserContext, address: string): Promise<Page> {
@@ -77,6 +109,39 @@ test('the coach plans a week, by mouse and by keyboard, and the rules answer', a
   await expect(page.getByText('held')).toHaveCount(0);
   await button(page, 'Which week: First week').click();
   await expect(page.getByText(/· new$/).first()).toBeVisible();
+});
+
+test.describe('on the phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
+
+  test('a finger that rests takes hold of a dose and drags it; one that scrolls moves nothing', async ({
+    page,
+    world,
+  }) => {
+    await signIn(page, world);
+    const client = await clientWithPlan(page, world, 'Finger Test');
+    await page.goto(`${world.url}/clients/${client}/home`);
+    const chip = onDay(page, 'Monday').first();
+    await chip.scrollIntoViewIfNeeded();
+    const finger = await fingerOn(page, await middleOf(chip));
+    const pins = async () => (await fileOf(page, world, client)).homePlans[0].wish.pinned;
+
+    await finger.down();
+    await finger.moveBy(-120);
+    await finger.up();
+    await expect(page.getByText('held')).toHaveCount(0);
+
+    const name = (await chip.getAttribute('aria-label'))!.split(', Mon')[0];
+    const held = await fingerOn(page, await middleOf(chip));
+    await held.down();
+    await page.waitForTimeout(400);
+    const evening = page.locator('[data-cell="mon 20:00"]');
+    await held.moveBy((await middleOf(evening)).y - (await middleOf(chip)).y);
+    await held.up();
+    await expect(page.getByText('held')).toHaveCount(1);
+    await expect(evening.getByRole('button', { name })).toBeVisible();
+    await expect.poll(pins).toMatchObject([{ day: 'mon', at: '20:00' }]);
+  });
 });
 
 test('a week with too few minutes says what it drops, and one with none says so', async ({

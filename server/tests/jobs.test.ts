@@ -20,8 +20,6 @@ import {
   type World,
 } from './world';
 
-jest.setTimeout(30_000);
-
 let world: World;
 let coach: Agent;
 let stranger: Agent;

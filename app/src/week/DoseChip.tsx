@@ -49,6 +49,10 @@ export function DoseChip({ dose, drill, client, state, wrong, onOpen }: DoseChip
         width: '100%',
         textAlign: 'left',
         touchAction: 'manipulation',
+        // A finger that rests takes hold of the dose, not of its words.
+        userSelect: 'none',
+        WebkitUserSelect: 'none',
+        WebkitTouchCallout: 'none',
         cursor: 'grab',
         position: 'relative',
         zIndex: isDragging ? 5 : undefined,

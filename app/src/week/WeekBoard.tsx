@@ -3,10 +3,12 @@ import {
   DndContext,
   KeyboardSensor,
   MouseSensor,
+  pointerWithin,
   TouchSensor,
   useDroppable,
   useSensor,
   useSensors,
+  type CollisionDetection,
   type DragEndEvent,
 } from '@dnd-kit/core';
 import {
@@ -41,6 +43,12 @@ export interface WeekBoardProps {
   readonly onOpen: (dose: DoseAt) => void;
 }
 
+/** The place under the finger; with the keyboard, and beside every place, the nearest. */
+const placeMeant: CollisionDetection = (drag) => {
+  const under = pointerWithin(drag);
+  return under.length > 0 ? under : closestCenter(drag);
+};
+
 /** The week: a column a day at the desk, a day under the other on the phone, a place for each time. */
 export function WeekBoard({
   plan,
@@ -71,7 +79,7 @@ export function WeekBoard({
   return (
     <DndContext
       sensors={sensors}
-      collisionDetection={closestCenter}
+      collisionDetection={placeMeant}
       accessibility={accessibility}
       onDragEnd={dropped}
     >
