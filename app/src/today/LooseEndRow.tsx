@@ -76,10 +76,20 @@ export function LooseEndRow({ line }: { line: ClientLine }) {
         width: '100%',
         textAlign: 'left',
         borderTop: `1px solid ${palette.rule}`,
-        borderLeft: report ? `6px solid ${palette.accent}` : 'none',
-        padding: report ? '10px 0 10px 8px' : '10px 0',
+        position: 'relative',
+        padding: '10px 0',
       }}
     >
+      {report ? (
+        <View
+          position="absolute"
+          left={-14}
+          top={0}
+          bottom={0}
+          width={6}
+          backgroundColor="$accent"
+        />
+      ) : null}
       <Figure
         client={line.client}
         setup={line.lastLook?.setup ?? USUAL_SETUP}

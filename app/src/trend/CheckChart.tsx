@@ -64,7 +64,8 @@ export function CheckChart({ series, trends, sessions, width, label }: CheckChar
         />
         <Text
           x={width - EDGE.right - 4}
-          y={y(mean) + 4}
+          // In the upper corner of the band: the line of a usual joint runs through its middle.
+          y={Math.max(y(mean + sd), EDGE.top) + 14}
           fontSize={12}
           fill={palette.soft}
           fontFamily="Atkinson"

@@ -29,13 +29,29 @@ const percent = (share: number): number => Math.round(100 * share);
 /** An interval wider than all of the gain tells nothing. */
 const WIDEST = 1;
 
-function keptWords({ from, days, retention }: KeptBetween, t: TextOf): string {
-  const on = onWords(from);
-  if (retention.status === 'no-gain') return t('trend.keptNothing', { from: on });
-  if (retention.interval[1] - retention.interval[0] > WIDEST)
-    return t('trend.keptUnsure', { from: on });
-  const [low, high] = retention.interval.map(percent);
-  return t('trend.kept', { from: on, share: percent(retention.share), days, low, high });
+const isUnsure = ({ retention }: KeptBetween): boolean =>
+  retention.status === 'kept' && retention.interval[1] - retention.interval[0] > WIDEST;
+
+/** How much of each gain was kept; the days of which nothing can be said are told together. */
+function keptWords(gains: readonly KeptBetween[], t: TextOf): string[] {
+  const told = gains.flatMap((one) => {
+    const { from, days, retention } = one;
+    if (retention.status !== 'kept' || isUnsure(one)) return [];
+    const [low, high] = retention.interval.map(percent);
+    return [
+      t('trend.kept', { from: onWords(from), share: percent(retention.share), days, low, high }),
+    ];
+  });
+  const together = (key: string, some: readonly KeptBetween[]) =>
+    some.length > 0 ? [t(key, { days: some.map(({ from }) => onWords(from)) })] : [];
+  return [
+    ...told,
+    ...together('trend.keptUnsure', gains.filter(isUnsure)),
+    ...together(
+      'trend.keptNothing',
+      gains.filter(({ retention }) => retention.status === 'no-gain'),
+    ),
+  ];
 }
 
 /** A side in sentences: from where to where, what comes, and how much of each gain was kept. */
@@ -66,6 +82,6 @@ export function sideSentences(
     }),
     outlookWords(trend.outlook, told(series.target), t),
     t('trend.ahead', { low: told(end.low), high: told(end.high) }),
-    ...keptBetween(side).map((one) => keptWords(one, t)),
+    ...keptWords(keptBetween(side), t),
   ];
 }
