@@ -232,6 +232,7 @@ describe('the whole practice', () => {
       .expect(200);
     const { body } = await restore(coach, bytes).expect(200);
     expect(body.made).toBe(1);
+    expect(await waiting(client.id)).toEqual(['roll-up']);
     expect((await coach.get(`/api/v1/clients/${client.id}/file`).expect(200)).body).toEqual(before);
     const { record } = (await coach.get(`/api/v1/clients/${kept.id}`).expect(200)).body;
     expect(record.goal).toBe('changed since');
@@ -300,14 +301,63 @@ describe('the whole practice', () => {
     expect([body.code, body.path]).toEqual([code, path]);
   });
 
-  it('a record that the app would refuse is refused by its file and field', async () => {
+  it.each<[string, string, (document: ArchivedClient) => void]>([
+    [
+      'a record that the app would refuse',
+      'file.client.heightM',
+      ({ file }) => Object.assign(file.client, { heightM: 17 }),
+    ],
+    [
+      'a file without its client',
+      'file.client',
+      ({ file }) => Reflect.deleteProperty(file, 'client'),
+    ],
+    [
+      'no list where one should be',
+      'file.looks',
+      ({ file }) => Object.assign(file, { looks: 'none' }),
+    ],
+    [
+      'a record of another client',
+      'file.visits.0.clientId',
+      ({ file }) => Object.assign(file.visits[0], { clientId: crypto.randomUUID() }),
+    ],
+    [
+      'a look of a visit that is not there',
+      'file.looks.0.visitId',
+      ({ file }) => Object.assign(file.looks[0], { visitId: crypto.randomUUID() }),
+    ],
+    [
+      'a word from home about no plan',
+      'file.homeEntries.0.planId',
+      ({ file }) => Object.assign(file.homeEntries[0], { planId: crypto.randomUUID() }),
+    ],
+  ])('%s is refused by its file and field', async (_name, path, spoil) => {
     const { client } = await everything();
     const files = unzipSync(new Uint8Array(await archive()));
     const name = `clients/${client.id}.json`;
     const document = JSON.parse(strFromU8(files[name]));
-    document.file.client.heightM = 17;
+    spoil(document);
     const changed = zipSync({ ...files, [name]: strToU8(JSON.stringify(document)) });
     const { body } = await restore(coach, Buffer.from(changed)).expect(422);
-    expect(body.path).toBe(`${name}.client.heightM`);
+    expect(body.path).toBe(`${name}.${path}`);
+  });
+
+  it('an archive from before a list was kept is read without it', async () => {
+    const { client } = await everything();
+    const files = unzipSync(new Uint8Array(await archive()));
+    const name = `clients/${client.id}.json`;
+    const { messages, ...file } = JSON.parse(strFromU8(files[name])).file;
+    expect(messages).toEqual([]);
+    await lose(client.id);
+    const changed = zipSync({ ...files, [name]: strToU8(JSON.stringify({ file })) });
+    expect((await restore(coach, Buffer.from(changed)).expect(200)).body.made).toBe(1);
+    await coach.get(`/api/v1/clients/${client.id}/file`).expect(200);
   });
 });
+
+interface ArchivedClient {
+  readonly file: Readonly<Record<'visits' | 'looks' | 'homeEntries', object[]>> & {
+    readonly client: object;
+  };
+}

@@ -4,6 +4,7 @@ import { Client } from '../database/entities/Client';
 import { Erasure } from '../database/entities/Erasure';
 import { HomeEntryRow } from '../database/entities/HomeEntryRow';
 import { AppError } from '../errors';
+import { sendJob } from '../jobs/sendJob';
 import { RESOURCES } from '../records/resources';
 import { keepSummary } from '../today/keepSummary';
 import type { ClientDocument } from './practiceZip';
@@ -38,7 +39,7 @@ async function add(
 }
 
 /** A letter that had not gone out when the archive was written does not go out from here. */
-const lettersOf = ({ messages = [] }: Partial<ClientFile>): object[] =>
+const lettersOf = ({ messages }: ClientFile): object[] =>
   messages.map((one) => ({
     ...one,
     askedBy: null,
@@ -68,12 +69,7 @@ async function restoreClient(
   await add(manager, 'clients', [file.client], practiceId);
   if (!(await manager.existsBy(Client, { id: clientId }))) throw elsewhere;
   for (const kind of KINDS_IN_FILE)
-    await add(
-      manager,
-      kind,
-      kind === 'messages' ? lettersOf(file) : (file[kind] ?? []),
-      practiceId,
-    );
+    await add(manager, kind, kind === 'messages' ? lettersOf(file) : file[kind], practiceId);
   await add(
     manager,
     'images',
@@ -86,6 +82,7 @@ async function restoreClient(
     await manager.createQueryBuilder().insert().into(HomeEntryRow).values(row).orIgnore().execute();
   }
   await keepSummary(manager, practiceId, clientId);
+  await sendJob(manager, 'roll-up', { practiceId, clientId }, { key: clientId });
   return known ? 'known' : 'made';
 }
 
