@@ -24,7 +24,9 @@ export const Header = memo(function Header({ title, note, back, children }: Head
       render="header"
       flexDirection="row"
       alignItems="center"
-      gap="$3"
+      // Buttons have room around their icons: on a phone the title needs the rest.
+      gap="$1"
+      $wide={{ gap: '$3' }}
       paddingHorizontal="$4"
       paddingVertical="$2"
       minHeight={64}
