@@ -19,7 +19,10 @@ async function freshPlan(page: Page, world: World, name: string): Promise<string
   await page.goto(`${world.url}/clients/${client}/home`);
   const begin = button(page, 'Plan the week');
   await begin.or(button(page, 'End this plan')).waitFor();
-  if (!(await begin.isVisible())) await button(page, 'End this plan').click();
+  if (!(await begin.isVisible())) {
+    await button(page, 'End this plan').click();
+    await button(page, 'End it').click();
+  }
   await begin.click();
   await page.getByRole('group', { name: 'Monday' }).waitFor();
   await allSent(page);
@@ -121,9 +124,14 @@ test.describe('on the phone', () => {
     await signIn(page, world);
     const client = await clientWithPlan(page, world, 'Finger Test');
     await page.goto(`${world.url}/clients/${client}/home`);
-    const chip = onDay(page, 'Monday').first();
-    await chip.scrollIntoViewIfNeeded();
-    const finger = await fingerOn(page, await middleOf(chip));
+    const chip = onDay(page, 'Monday').nth(3);
+    // Far from both edges, where the page would follow the finger.
+    const centred = async () => {
+      await chip.evaluate((element) => element.scrollIntoView({ block: 'center' }));
+      await chip.tap({ trial: true });
+      return middleOf(chip);
+    };
+    const finger = await fingerOn(page, await centred());
     const pins = async () => (await fileOf(page, world, client)).homePlans[0].wish.pinned;
 
     await finger.down();
@@ -132,9 +140,9 @@ test.describe('on the phone', () => {
     await expect(page.getByText('held')).toHaveCount(0);
 
     const name = (await chip.getAttribute('aria-label'))!.split(', Mon')[0];
-    const held = await fingerOn(page, await middleOf(chip));
+    const held = await fingerOn(page, await centred());
     await held.down();
-    await page.waitForTimeout(400);
+    await expect(chip).toHaveAttribute('aria-pressed', 'true');
     const evening = page.locator('[data-cell="mon 20:00"]');
     await held.moveBy((await middleOf(evening)).y - (await middleOf(chip)).y);
     await held.up();

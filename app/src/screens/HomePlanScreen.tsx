@@ -1,9 +1,6 @@
 import {
   drillState,
   entriesOf,
-  openReports,
-  type HomePlanRecord,
-  type HomeReport,
   moveDose,
   openReferrals,
   planWeek,
@@ -27,6 +24,7 @@ import { today } from '../words/when';
 import { CourseStrip } from '../week/CourseStrip';
 import { DoseSheet } from '../week/DoseSheet';
 import { DrillTimes } from '../week/DrillTimes';
+import { EndPlan } from '../week/EndPlan';
 import { FromHome, Reports } from '../week/FromHome';
 import { LinkPanel } from '../week/LinkPanel';
 import { PlanSettings } from '../week/PlanSettings';
@@ -154,28 +152,12 @@ function Plan({ file, plan, change }: PlanProps) {
           <TellClient file={file} plan={plan} />
           <LinkPanel clientId={file.client.id} weeks={plan.weeks} />
           <PlanSettings plan={plan} change={change} />
-          <View flexDirection="row">
-            <Button
-              kind="quiet"
-              tight
-              label={t('week.end')}
-              onPress={() => change(ended(openReports(entries, plan.answers)))}
-            />
-          </View>
+          <EndPlan file={file} plan={plan} change={change} />
         </View>
       </View>
     </>
   );
 }
-
-/** The plan ended; what the coach has seen of it by then is answered, and what comes in later is not. */
-const ended =
-  (seen: readonly HomeReport[]) =>
-  ({ answers }: HomePlanRecord): Partial<HomePlanRecord> => {
-    const on = new Date().toISOString();
-    const stay = seen.map(({ entry }) => ({ entry: entry.id, does: 'stay' as const, on }));
-    return { endedOn: on, answers: [...answers, ...stay] };
-  };
 
 /** The week itself, with what is said of it, and one dose opened. */
 function Placed({

@@ -107,4 +107,8 @@ export const week = {
   copied: 'Copied',
   once: 'It is shown this once: we keep no copy that could be read.',
   end: 'End this plan',
+  endTitle: 'End this plan?',
+  endWords:
+    'From then on the page and the calendar of {{name}} show no drills. What was said from home stays.',
+  endNow: 'End it',
 };
