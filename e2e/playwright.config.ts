@@ -5,8 +5,8 @@ export default defineConfig({
   testDir: './specs',
   workers: 2,
   fullyParallel: false,
-  timeout: 120_000,
   // A busy machine is slow, not wrong.
+  timeout: 240_000,
   expect: { timeout: 20_000 },
   outputDir: '../test-results',
   use: {

@@ -64,7 +64,12 @@ export class World {
   }
 }
 
-async function makeWorld(): Promise<World> {
+/** Ports of one worker of the tests; no two workers ask for the same. */
+const PORTS_EACH = 50;
+const portOf = (workerIndex: number): Promise<number> =>
+  freePort(28000 + PORTS_EACH * workerIndex + Math.floor(Math.random() * PORTS_EACH));
+
+async function makeWorld(workerIndex: number): Promise<World> {
   const admin = process.env.TEST_ADMIN_URL;
   if (!admin) throw new Error('TEST_ADMIN_URL is not set: run the end-to-end tests with npm test');
   const cluster = { adminUrl: admin, password: new URL(admin).password };
@@ -75,10 +80,7 @@ async function makeWorld(): Promise<World> {
   loadDemo(databases);
   const coach = { id: randomUUID(), name: 'Stranger', ...STRANGER };
   makePractice(databases, { id: randomUUID(), name: 'Elsewhere', coaches: [coach] });
-  const world = new World(
-    databases.appUrl,
-    await freePort(28000 + Math.floor(Math.random() * 2000)),
-  );
+  const world = new World(databases.appUrl, await portOf(workerIndex));
   await Promise.all([world.start(), world.startWorker()]);
   return world;
 }
@@ -87,12 +89,12 @@ async function makeWorld(): Promise<World> {
 export const test = base.extend<object, { world: World }>({
   world: [
     // eslint-disable-next-line no-empty-pattern
-    async ({}, use) => {
-      const world = await makeWorld();
+    async ({}, use, { workerIndex }) => {
+      const world = await makeWorld(workerIndex);
       await use(world);
       await world.end();
     },
-    { scope: 'worker', timeout: 120_000 },
+    { scope: 'worker', timeout: 300_000 },
   ],
 });
 

@@ -1,12 +1,27 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { clientNamed, expect, fileOf, signIn, test } from '../world';
+import { clientNamed, expect, fileOf, signIn, test, type World } from '../world';
 
 /** Nothing that axe calls serious or critical. */
 async function isSound(page: Page, where: string) {
   const { violations } = await new AxeBuilder({ page }).analyze();
   const bad = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
   expect(bad.map(({ id, nodes }) => `${where}: ${id}: ${nodes[0].html.slice(0, 300)}`)).toEqual([]);
+}
+
+async function areSound(page: Page, url: string, paths: readonly string[]) {
+  for (const path of paths) {
+    await page.goto(url + path);
+    await page.getByRole('heading').first().waitFor();
+    await isSound(page, path);
+  }
+}
+
+/** Where a demo client's first visit is. */
+async function visitOf(page: Page, world: World, name: string): Promise<string> {
+  const client = await clientNamed(page, world, name);
+  const { visits } = await fileOf(page, world, client);
+  return `/clients/${client}/visits/${visits[0].id}`;
 }
 
 /** The session, each of its sheets, and the player with its pad. */
@@ -48,35 +63,33 @@ for (const colorScheme of ['light', 'dark'] as const)
     test.describe(`${colorScheme}, ${viewport.width} px`, () => {
       test.use({ colorScheme, viewport });
 
-      test('axe finds nothing serious on any main view', async ({ page, world }) => {
+      test('axe finds nothing serious at the door, nor on any view of a client', async ({
+        page,
+        world,
+      }) => {
         await page.goto(world.url);
         await page.getByRole('button', { name: 'Sign in' }).waitFor();
         await isSound(page, 'sign in');
         await signIn(page, world);
         await isSound(page, 'home');
-        const client = await clientNamed(page, world, 'Maren');
-        const file = await fileOf(page, world, client);
-        for (const path of [
-          '/clients/new',
-          `/clients/${client}`,
-          `/clients/${client}/fit`,
-          `/clients/${client}/trends`,
-          `/clients/${client}/home`,
-          `/clients/${client}/handout`,
-          `/clients/${client}/visits/${file.visits[0].id}/board`,
-          `/clients/${client}/visits/${file.visits[0].id}/report`,
-          `/clients/${client}/visits/${file.visits[0].id}/recording`,
-          `/clients/${client}/visits/${file.visits[0].id}/picture`,
-        ]) {
-          await page.goto(world.url + path);
-          await page.getByRole('heading').first().waitFor();
-          await isSound(page, path);
-        }
-        await page.goto(`${world.url}/clients/${client}/visits/${file.visits[0].id}/recording`);
+        const client = `/clients/${await clientNamed(page, world, 'Maren')}`;
+        const views = ['', '/fit', '/trends', '/home', '/handout'].map((view) => client + view);
+        await areSound(page, world.url, ['/clients/new', ...views]);
+      });
+
+      test('axe finds nothing serious on any view of a visit', async ({ page, world }) => {
+        await signIn(page, world);
+        const visit = world.url + (await visitOf(page, world, 'Maren'));
+        await areSound(page, visit, ['/board', '/report', '/recording', '/picture']);
+        await page.goto(`${visit}/recording`);
         await page.getByRole('button', { name: 'Film five repetitions' }).click();
         await page.getByRole('heading', { name: /^5 repetitions/ }).waitFor();
         await isSound(page, 'recording, measured');
-        await page.goto(`${world.url}/clients/${client}/visits/${file.visits[0].id}`);
+      });
+
+      test('axe finds nothing serious on any step of a visit', async ({ page, world }) => {
+        await signIn(page, world);
+        await page.goto(world.url + (await visitOf(page, world, 'Maren')));
         for (const step of STEPS) {
           await page
             .getByRole('navigation')
@@ -90,10 +103,6 @@ for (const colorScheme of ['light', 'dark'] as const)
       test('axe finds nothing serious in the work, nor in the library', async ({ page, world }) => {
         await signIn(page, world);
         await theWork(page, world.url, await clientNamed(page, world, 'Linnea'));
-        for (const path of ['/library', '/library/new', '/practice', '/outbox']) {
-          await page.goto(world.url + path);
-          await page.getByRole('heading').first().waitFor();
-          await isSound(page, path);
-        }
+        await areSound(page, world.url, ['/library', '/library/new', '/practice', '/outbox']);
       });
     });
