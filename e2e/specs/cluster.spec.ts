@@ -1,10 +1,12 @@
-import { execFileSync } from 'node:child_process';
+import { execFileSync, spawn } from 'node:child_process';
+import { once } from 'node:events';
 import { readFileSync, rmSync } from 'node:fs';
 import { createServer, type Server } from 'node:net';
 import { join } from 'node:path';
 import { startCluster } from '../../scripts/lib/cluster.mjs';
 import { needPostgres } from '../../scripts/lib/debian.mjs';
 import { startOptions } from '../../scripts/lib/options.mjs';
+import { ROOT } from '../../scripts/lib/paths.mjs';
 import { scratchFolder } from '../../scripts/lib/scratch.mjs';
 import { startServer } from '../../scripts/lib/serverProcess.mjs';
 import { expect, test } from '../world';
@@ -68,6 +70,29 @@ test('a server whose port was taken in the meantime ends, and does not say that 
   const started = startServer({ port: 27610, appUrl });
   await expect(started).rejects.toThrow('The server stopped with code 1.');
   taken.close();
+});
+
+test('a server ends when the command that started it is killed', async ({ world: { appUrl } }) => {
+  const started = `startServer({ port: 27710, appUrl: process.env.APP_URL, logLevel: 'silent' })`;
+  const command = spawn(
+    process.execPath,
+    [
+      '--input-type=module',
+      '-e',
+      `import { startServer } from './scripts/lib/serverProcess.mjs';
+       process.stdout.write(String((await ${started}).pid));`,
+    ],
+    { cwd: ROOT, env: { ...process.env, APP_URL: appUrl } },
+  );
+  try {
+    const [said] = await Promise.race([once(command.stdout, 'data'), once(command, 'exit')]);
+    const pid = Number(String(said));
+    expect(isThere(pid)).toBe(true);
+    command.kill('SIGKILL');
+    await expect.poll(() => isThere(pid)).toBe(false);
+  } finally {
+    command.kill('SIGKILL');
+  }
 });
 
 function isThere(pid: number): boolean {

@@ -1,6 +1,7 @@
 import { pino } from 'pino';
 import { appSource, createApp } from './index';
 import { need } from './need';
+import { sayReady } from './sayReady';
 import { whenStopped } from './whenStopped';
 
 const log = pino({ level: process.env.LOG_LEVEL ?? 'info' });
@@ -21,7 +22,7 @@ const server = app.listen(port, process.env.HOST ?? '127.0.0.1', (error?: Error)
     process.exit(1);
   }
   log.info({ port }, 'listening');
-  process.send?.('listening');
+  sayReady('listening');
 });
 
 /** Lets requests finish, then lets go of the database. */

@@ -14,4 +14,6 @@ export function whenStopped(end: () => Promise<void>, withinMs: number): void {
   process.on('SIGTERM', stop);
   process.on('SIGINT', stop);
   process.on('disconnect', stop);
+  // It went while this process was starting.
+  if (process.send && !process.connected) stop();
 }

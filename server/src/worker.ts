@@ -1,6 +1,7 @@
 import { pino } from 'pino';
 import { appSource, outboxSender, startWorker } from './index';
 import { need } from './need';
+import { sayReady } from './sayReady';
 import { whenStopped } from './whenStopped';
 
 const log = pino({ level: process.env.LOG_LEVEL ?? 'info' });
@@ -14,12 +15,11 @@ const endWork = await startWorker({
   sender: outboxSender(need('OUTBOX')),
   publicUrl: need('PUBLIC_URL').replace(/\/+$/, ''),
 });
-log.info('working');
-process.send?.('working');
-
 /** Finishes what is under way, then lets go of the database. */
 async function end(): Promise<void> {
   await endWork();
   await source.destroy();
 }
 whenStopped(end, 6000);
+log.info('working');
+sayReady('working');
