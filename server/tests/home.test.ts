@@ -286,5 +286,5 @@ it('an empty session sends nothing home', () => {
     pictures: [],
     repeats: [],
   };
-  expect(homeDrillsOf(part, { homePlans: [] })).toEqual([]);
+  expect(homeDrillsOf(part, { homePlans: [], homeEntries: [] })).toEqual([]);
 });

@@ -26,6 +26,7 @@ import { DoseSheet } from '../week/DoseSheet';
 import { DrillTimes } from '../week/DrillTimes';
 import { EndPlan } from '../week/EndPlan';
 import { FromHome, Reports } from '../week/FromHome';
+import { HeldNotice } from '../week/HeldNotice';
 import { LinkPanel } from '../week/LinkPanel';
 import { PlanSettings } from '../week/PlanSettings';
 import { useHomePlan, type ChangePlan, type KeptPlan } from '../week/useHomePlan';
@@ -66,6 +67,7 @@ function KnownHome({ file }: { file: ClientFile }) {
         ) : (
           <View gap="$3" maxWidth={620}>
             <Words>{t(session ? 'week.none' : 'week.noSession')}</Words>
+            {session ? <HeldNotice file={file} visitId={session.visit.id} planId={null} /> : null}
             {isHeld ? (
               <Words bold accent role="alert">
                 {t('home.blocked')}
@@ -126,6 +128,7 @@ function Plan({ file, plan, change }: PlanProps) {
             />
           ) : null}
         </View>
+        <HeldNotice file={file} visitId={plan.visitId} planId={plan.id} />
         {planned ? (
           <Placed
             plan={plan}

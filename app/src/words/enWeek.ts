@@ -106,6 +106,8 @@ export const week = {
   copy: 'Copy',
   copied: 'Copied',
   once: 'It is shown this once: we keep no copy that could be read.',
+  heldBack:
+    '{{drill}} stays out of the plan: “{{said}}”, {{when}}. Do it in a session again before it goes home.',
   end: 'End this plan',
   endTitle: 'End this plan?',
   endWords:

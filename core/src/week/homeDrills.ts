@@ -4,6 +4,9 @@ import { drillOf } from '../visit/drillOf';
 import type { ClientFile, DrillRecord, VisitRecord } from '../visit/records';
 import type { VisitPart } from '../visit/visitPart';
 import type { HomeDrill } from './homePlan';
+import type { HomeReport } from './homeReports';
+import { maybeStop } from './homeState';
+import { entriesOf } from './planAtHome';
 import { keyOf } from './weekInput';
 
 /** How likely a cause is held to be when no trace was kept. */
@@ -37,13 +40,41 @@ function keptOf({ drills }: VisitPart): readonly DrillRecord[] {
   );
 }
 
-/** The drills that a session sends home: what it kept, and the pattern itself unless it was dropped. */
-export function homeDrillsOf(
-  part: VisitPart,
-  { homePlans }: Pick<ClientFile, 'homePlans'>,
-): HomeDrill[] {
-  const known = new Set(homePlans.flatMap(({ drills }) => drills.map(keyOf)));
-  return keptOf(part).map((one) => ({
+type Home = Pick<ClientFile, 'homePlans' | 'homeEntries'>;
+
+/** A drill that a session would send home, and what was said at home that keeps it from going. */
+export interface HeldFromHome {
+  readonly drill: DrillRecord;
+  readonly report: HomeReport;
+}
+
+/** What stopped a drill at home, in whichever plan, since it was last done in a session. */
+function maybeStoppedSince(one: DrillRecord, { homePlans, homeEntries }: Home): HomeReport | null {
+  const stops = homePlans.flatMap(
+    (plan) => maybeStop(keyOf(one), entriesOf({ homeEntries }, plan), plan.answers) ?? [],
+  );
+  const since = stops.filter(({ entry }) => entry.said > (one.doneOn ?? ''));
+  return since.sort((a, b) => a.entry.said.localeCompare(b.entry.said)).at(-1) ?? null;
+}
+
+/**
+ * Drills of a session that do not go home, because pain stopped them there since. A new plan is no way round
+ * that: the coach says "go on" to the report, or does the drill in a session again.
+ */
+export const heldFromHome = (part: VisitPart, home: Home): HeldFromHome[] =>
+  keptOf(part).flatMap((drill) => {
+    const report = maybeStoppedSince(drill, home);
+    return report ? [{ drill, report }] : [];
+  });
+
+/**
+ * The drills that a session sends home: what it kept, and the pattern itself unless it was dropped; without
+ * those that pain stopped at home since.
+ */
+export function homeDrillsOf(part: VisitPart, home: Home): HomeDrill[] {
+  const known = new Set(home.homePlans.flatMap(({ drills }) => drills.map(keyOf)));
+  const kept = keptOf(part).filter((one) => !maybeStoppedSince(one, home));
+  return kept.map((one) => ({
     drill: one.drill,
     own: one.own,
     side: one.side,

@@ -35,23 +35,43 @@ function stateBy(report: HomeReport, key: string, entries: readonly HomeEntry[])
   return hasPassed(entries, report) ? 'go' : 'easier';
 }
 
+/** What one report means for one drill, after the coach's word on it. */
+function stateAfter(
+  report: HomeReport,
+  key: string,
+  entries: readonly HomeEntry[],
+  answers: readonly HomeAnswer[],
+): DrillState {
+  const answer = answers.findLast(({ entry }) => entry === report.entry.id);
+  if (answer?.does === 'go-on') return 'go';
+  const state = stateBy(report, key, entries);
+  return answer?.does === 'take-out' && state !== 'go' ? 'out' : state;
+}
+
 /**
  * How a drill of a plan may be done now: pain of 3 or 4 makes it easier until it was done without any,
  * 5 and more or a sharp one stops it, a worse morning halves what was done the day before. All of it
  * stays until the coach says otherwise. What an answer to a stop-and-refer question blocks is the gate's.
  */
-export function drillState(
+export const drillState = (
   key: string,
   entries: readonly HomeEntry[],
   answers: readonly HomeAnswer[],
-): DrillState {
-  return reportsOf(entries).reduce<DrillState>((sofar, report) => {
-    const answer = answers.findLast(({ entry }) => entry === report.entry.id);
-    if (answer?.does === 'go-on') return sofar;
-    const state = stateBy(report, key, entries);
-    return gravest(sofar, answer?.does === 'take-out' && state !== 'go' ? 'out' : state);
-  }, 'go');
-}
+): DrillState =>
+  reportsOf(entries).reduce<DrillState>(
+    (sofar, report) => gravest(sofar, stateAfter(report, key, entries, answers)),
+    'go',
+  );
+
+/** The newest report of a plan for which a drill is not done, as the coach has left it; null without one. */
+export const maybeStop = (
+  key: string,
+  entries: readonly HomeEntry[],
+  answers: readonly HomeAnswer[],
+): HomeReport | null =>
+  reportsOf(entries).findLast((report) =>
+    ['stopped', 'out'].includes(stateAfter(report, key, entries, answers)),
+  ) ?? null;
 
 const half = (count: number): number => Math.max(1, Math.ceil(count / 2));
 

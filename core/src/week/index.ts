@@ -57,7 +57,7 @@ export { asTheyMayBe, homeDay, type DoseToday, type HomeDay } from './homeDay';
 export { adherence, nextReview } from './adherence';
 export { tallied, tallyOf, type DoseTally } from './doseTally';
 export { stepAdvice, withStep, type StepAdvice } from './stepAdvice';
-export { homeDrillsOf } from './homeDrills';
+export { heldFromHome, homeDrillsOf, type HeldFromHome } from './homeDrills';
 export { newHomePlan, type Here } from './newHomePlan';
 export { homePage, type HomePage, type PageDay, type PageDrill, type PagePlan } from './homePage';
 export { handoutOf, type Handout, type HandoutDrill } from './handout';
