@@ -1,14 +1,14 @@
 import { daySchema, homeEntrySchema, homePage, J, type HomeEntry } from '@taxikine/core';
 import { Router, type Request } from 'express';
-import { rateLimit } from 'express-rate-limit';
 import type { DataSource } from 'typeorm';
 import { oneLinkHolder, type LinkHolder } from '../auth/links';
 import { homeCalendar } from '../calendar/homeCalendar';
 import type { LinkPurpose } from '../database/entities/ClientLink';
 import { inPractice } from '../database/inPractice';
-import { AppError, notFound } from '../errors';
+import { notFound } from '../errors';
 import { keepEntries } from '../home/keepEntries';
 import { maybeClientFile } from '../records/readFile';
+import { fewTries } from './fewTries';
 import { input } from './input';
 
 export const entriesSchema = J.object({
@@ -26,23 +26,8 @@ function bearer(request: Request): string {
   return token;
 }
 
-/** Nobody guesses a link by trying: wrong ones are few. */
-const fewWrongLinks = () =>
-  rateLimit({
-    windowMs: 15 * 60_000,
-    limit: 60,
-    skipSuccessfulRequests: true,
-    standardHeaders: 'draft-8',
-    legacyHeaders: false,
-    handler: (_request, _response, next) =>
-      next(
-        new AppError(429, {
-          code: 'too-many-tries',
-          message: 'Too many tries.',
-          hint: 'Wait a quarter of an hour.',
-        }),
-      ),
-  });
+/** Wrong links in a quarter of an hour. */
+const MOST_WRONG = 60;
 
 /** The client's page and calendar: no account, one client, a link that can be closed. */
 export function homeRoutes(source: DataSource, now: () => Date): Router {
@@ -57,8 +42,8 @@ export function homeRoutes(source: DataSource, now: () => Date): Router {
     return file;
   };
 
-  router.use('/home', fewWrongLinks());
-  router.use('/calendar', fewWrongLinks());
+  router.use('/home', fewTries(MOST_WRONG));
+  router.use('/calendar', fewTries(MOST_WRONG));
 
   router.get('/home', async (request, response) => {
     const { day } = input<{ day: string }>(pageSchema, { ...request.query });

@@ -1,10 +1,10 @@
 import { J } from '@taxikine/core';
 import { Router } from 'express';
-import { rateLimit } from 'express-rate-limit';
 import type { DataSource } from 'typeorm';
 import type { KnownSessions } from '../auth/KnownSessions';
 import { maybeSignedIn, maybeSignIn, signOut } from '../auth/sessions';
 import { AppError, notSignedIn } from '../errors';
+import { fewTries } from './fewTries';
 import { input } from './input';
 import { needSession, signedIn } from './needSession';
 import { cookieOptions, maybeToken, SESSION_COOKIE } from './sessionCookie';
@@ -14,23 +14,8 @@ export const signInSchema = J.object({
   password: J.string().max(400).required().label('password'),
 });
 
-/** Ten wrong tries in a quarter of an hour, then a pause. Right ones do not count. */
-const fewTries = () =>
-  rateLimit({
-    windowMs: 15 * 60_000,
-    limit: 10,
-    skipSuccessfulRequests: true,
-    standardHeaders: 'draft-8',
-    legacyHeaders: false,
-    handler: (_request, _response, next) =>
-      next(
-        new AppError(429, {
-          code: 'too-many-tries',
-          message: 'Too many tries.',
-          hint: 'Wait a quarter of an hour.',
-        }),
-      ),
-  });
+/** Wrong passwords in a quarter of an hour. Right ones do not count. */
+const MOST_WRONG = 10;
 
 /** Sign in, who am I, sign out. */
 export function sessionRoutes(
@@ -40,7 +25,7 @@ export function sessionRoutes(
 ): Router {
   const router = Router();
 
-  router.post('/session', fewTries(), async (request, response) => {
+  router.post('/session', fewTries(MOST_WRONG), async (request, response) => {
     const { email, password } = input<{ email: string; password: string }>(
       signInSchema,
       request.body,
