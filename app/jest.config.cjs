@@ -16,5 +16,6 @@ module.exports = {
     ...preset.moduleNameMapper,
     '\\.woff2$': '<rootDir>/tests/asset.ts',
     '^@taxikine/core$': `${__dirname}/../core/src/index.ts`,
+    '^@taxikine/core/(.+)$': `${__dirname}/../core/src/$1`,
   },
 };

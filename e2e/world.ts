@@ -38,6 +38,13 @@ export class World {
     this.child = await startServer({ port: this.port, appUrl: this.appUrl, logLevel: 'silent' });
   }
 
+  /** Another build, served beside the app until it is ended. */
+  async beside(dist: string): Promise<{ url: string; end: () => Promise<void> }> {
+    const port = await freePort(this.port + 1);
+    const child = await startServer({ port, appUrl: this.appUrl, dist, logLevel: 'silent' });
+    return { url: `http://127.0.0.1:${port}`, end: () => killed(child) };
+  }
+
   /** Stands still: requests reach it and get no answer. */
   freeze(): void {
     this.child?.kill('SIGSTOP');

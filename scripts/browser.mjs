@@ -2,6 +2,7 @@ import { rmSync } from 'node:fs';
 import { startCluster } from './lib/cluster.mjs';
 import { needChromium, needPostgres } from './lib/debian.mjs';
 import { needDependencies } from './lib/dependencies.mjs';
+import { needFloor } from './lib/floor.mjs';
 import { ROOT } from './lib/paths.mjs';
 import { shown, Told } from './lib/run.mjs';
 import { scratchFolder } from './lib/scratch.mjs';
@@ -11,7 +12,7 @@ import { needWebApp } from './lib/webApp.mjs';
 const RUNS = {
   /** Takes the pictures of docs/screenshots anew; a name after it takes those alone. */
   pictures: 'e2e/pictures.config.ts',
-  /** Prints what the browser's own tracing says of the main thread. */
+  /** Prints how soon the first screen is there, beside the floor, and what the browser's tracing says of taps. */
   measure: 'e2e/measure.config.ts',
 };
 
@@ -21,10 +22,11 @@ async function main([name, ...rest]) {
   await needDependencies();
   const [bin, chromium] = [await needPostgres(), await needChromium()];
   await needWebApp();
+  const floor = name === 'measure' ? { FLOOR: await needFloor() } : {};
   const scratch = scratchFolder(name);
   const cluster = await startCluster({ bin, home: scratch, wantedPort: 55710, safe: false });
   try {
-    const env = { ...process.env, TEST_ADMIN_URL: cluster.adminUrl, CHROMIUM: chromium };
+    const env = { ...process.env, ...floor, TEST_ADMIN_URL: cluster.adminUrl, CHROMIUM: chromium };
     const args = ['playwright', 'test', '-c', config, '--reporter=list', ...rest];
     process.exitCode = await shown('npx', args, { cwd: ROOT, env });
   } finally {

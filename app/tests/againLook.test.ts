@@ -1,11 +1,9 @@
-import {
-  levelIn,
-  USUAL_SETUP,
-  type LookRecord,
-  type SeenFault,
-  type VisitFile,
-  NOTHING_SEEN,
-} from '@taxikine/core';
+import { USUAL_SETUP } from '@taxikine/core/knowledge/setup';
+import type { SeenFault } from '@taxikine/core/trace/caseFile';
+import { NOTHING_SEEN } from '@taxikine/core/visit/blanks';
+import type { LookRecord } from '@taxikine/core/visit/records';
+import { levelIn } from '@taxikine/core/visit/verdicts';
+import type { VisitFile } from '@taxikine/core/visit/visitFile';
 import { checksToRepeat, newAgain, regrade, revalue } from '../src/steps/againLook';
 
 const slide: SeenFault = {

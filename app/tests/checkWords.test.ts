@@ -1,13 +1,9 @@
-import {
-  checkSeries,
-  maybeSideTrend,
-  noRecords,
-  NOTHING_MEASURED,
-  NOTHING_TOLD,
-  type CheckRecord,
-  type ClientFile,
-} from '@taxikine/core';
+import { checkSeries } from '@taxikine/core/trend/checkSeries';
+import { maybeSideTrend } from '@taxikine/core/trend/outlook';
+import { noRecords, NOTHING_MEASURED, NOTHING_TOLD } from '@taxikine/core/visit/blanks';
+import type { CheckRecord, ClientFile } from '@taxikine/core/visit/records';
 import { sideSentences } from '../src/trend/checkWords';
+import '../src/words/coachWords';
 import { catalogue } from '../src/words/i18n';
 
 const t = (key: string, values?: Record<string, unknown>): string =>

@@ -1,4 +1,5 @@
-import { parse, RECORD_SCHEMAS } from '@taxikine/core';
+import { parse } from '@taxikine/core/contract/problems';
+import { RECORD_SCHEMAS } from '@taxikine/core/contract/recordSchemas';
 import { clientFormSchema, formOf, recordOf, type ClientForm } from '../src/meet/clientForm';
 
 const schema = clientFormSchema((key) => key);

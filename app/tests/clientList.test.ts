@@ -1,4 +1,6 @@
-import { NOTHING_TOLD, type ClientLine, type ClientRecord, type Versioned } from '@taxikine/core';
+import type { ClientLine } from '@taxikine/core/today/clientLine';
+import { NOTHING_TOLD } from '@taxikine/core/visit/blanks';
+import type { ClientRecord, Versioned } from '@taxikine/core/visit/records';
 import { withPendingClients } from '../src/today/useClientList';
 
 const client = (id: string, name: string): Versioned<ClientRecord> => ({

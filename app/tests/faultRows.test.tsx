@@ -1,9 +1,13 @@
-import { USUAL_SETUP, type LookRecord, type View, NOTHING_SEEN } from '@taxikine/core';
+import type { View } from '@taxikine/core/knowledge/patterns';
+import { USUAL_SETUP } from '@taxikine/core/knowledge/setup';
+import { NOTHING_SEEN } from '@taxikine/core/visit/blanks';
+import type { LookRecord } from '@taxikine/core/visit/records';
 import { fireEvent, screen } from '@testing-library/react';
 import { FaultRows } from '../src/steps/FaultRows';
 import { faultsAt } from '../src/steps/lookState';
 import { PainSheet } from '../src/steps/PainSheet';
 import { setupWords } from '../src/steps/setupWords';
+import '../src/words/coachWords';
 import { catalogue } from '../src/words/i18n';
 import { show } from './show';
 

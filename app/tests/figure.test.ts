@@ -1,15 +1,12 @@
-import {
-  bodyOf,
-  cameraOf,
-  drawFigure,
-  lookSkeleton,
-  PHASE_AIMS,
-  skeletonOf,
-  squatPosture,
-  USUAL_SETUP,
-  usualSetup,
-  VIEW_CAMERAS,
-} from '@taxikine/core';
+import { bodyOf } from '@taxikine/core/body/body';
+import { USUAL_SETUP } from '@taxikine/core/knowledge/setup';
+import { cameraOf, VIEW_CAMERAS } from '@taxikine/core/skeleton/camera';
+import { drawFigure } from '@taxikine/core/skeleton/drawFigure';
+import { lookSkeleton } from '@taxikine/core/skeleton/lookSkeleton';
+import { PHASE_AIMS } from '@taxikine/core/skeleton/phaseAims';
+import { skeletonOf } from '@taxikine/core/skeleton/skeletonOf';
+import { squatPosture } from '@taxikine/core/skeleton/squatPosture';
+import { usualSetup } from '@taxikine/core/visit/usualSetup';
 import { fitted, frameFor, inkFor, facingOf } from '../src/figure/frame';
 import { zoneTargets } from '../src/figure/zones';
 import { curlPath, strandPath, strandWidth } from '../src/thread/strandPath';

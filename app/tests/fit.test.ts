@@ -1,4 +1,7 @@
-import { bodyOf, USUAL_SETUP, type Binding, type Lack } from '@taxikine/core';
+import { bodyOf } from '@taxikine/core/body/body';
+import { USUAL_SETUP } from '@taxikine/core/knowledge/setup';
+import type { Lack } from '@taxikine/core/solver/ask';
+import type { Binding } from '@taxikine/core/solver/binding';
 import { at } from '../src/figure/useBackAndForth';
 import { fitAim, saidValue } from '../src/fit/fitAim';
 import { bindingWords, depthWords, lackWords } from '../src/fit/fitWords';

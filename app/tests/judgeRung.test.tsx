@@ -1,14 +1,11 @@
-import {
-  NOTHING_DONE,
-  NOTHING_TOLD,
-  oneDrill,
-  type ClientFile,
-  type CriterionId,
-  type DrillRecord,
-} from '@taxikine/core';
+import { oneDrill } from '@taxikine/core/knowledge/drills';
+import type { CriterionId } from '@taxikine/core/ladder/criteria';
+import { NOTHING_DONE, NOTHING_TOLD } from '@taxikine/core/visit/blanks';
+import type { ClientFile, DrillRecord } from '@taxikine/core/visit/records';
 import { maybeRungWords } from '../src/ladder/rungWords';
 import { maybeVerdictWords } from '../src/ladder/verdictWords';
 import { weightWords } from '../src/ladder/weightWords';
+import '../src/words/coachWords';
 import { catalogue } from '../src/words/i18n';
 
 const t = catalogue.t.bind(catalogue) as never;

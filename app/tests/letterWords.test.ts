@@ -1,5 +1,6 @@
-import { UNSENT, type MessageRecord } from '@taxikine/core';
+import { UNSENT, type MessageRecord } from '@taxikine/core/letters/message';
 import { letterWords } from '../src/outbox/letterWords';
+import '../src/words/coachWords';
 import { catalogue } from '../src/words/i18n';
 
 const t = (key: string, values?: Record<string, unknown>): string =>

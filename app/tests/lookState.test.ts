@@ -1,4 +1,6 @@
-import { USUAL_SETUP, type LookRecord, NOTHING_SEEN } from '@taxikine/core';
+import { USUAL_SETUP } from '@taxikine/core/knowledge/setup';
+import { NOTHING_SEEN } from '@taxikine/core/visit/blanks';
+import type { LookRecord } from '@taxikine/core/visit/records';
 import {
   betterView,
   faultsAt,

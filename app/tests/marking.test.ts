@@ -1,4 +1,4 @@
-import type { PictureRecord } from '@taxikine/core';
+import type { PictureRecord } from '@taxikine/core/visit/records';
 import {
   lineOf,
   middleOf,

@@ -1,6 +1,7 @@
-import type { PictureMeasure } from '@taxikine/core';
+import type { PictureMeasure } from '@taxikine/core/picture/pictureMeasures';
 import { limbLines } from '../src/picture/limbLines';
 import { measureWords } from '../src/picture/PictureMeasures';
+import '../src/words/coachWords';
 import { catalogue } from '../src/words/i18n';
 
 const textOf = (key: string, values?: Record<string, unknown>) =>

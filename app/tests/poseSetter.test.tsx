@@ -1,7 +1,10 @@
-import { angleIn, onePose, PULLED_RINGS, withAngle, type OwnPose } from '@taxikine/core';
+import type { OwnPose } from '@taxikine/core/knowledge/ownDrill';
+import { onePose } from '@taxikine/core/skeleton/poses';
+import { angleIn, PULLED_RINGS, withAngle } from '@taxikine/core/skeleton/pullJoint';
 import { fireEvent, screen } from '@testing-library/react';
 import { anglesOfRing, bareOf, otherOf } from '../src/library/ownDrillForm';
 import { PoseSetter } from '../src/library/PoseSetter';
+import '../src/words/coachWords';
 import { catalogue } from '../src/words/i18n';
 import { show } from './show';
 

@@ -1,4 +1,7 @@
-import { NOTHING_MEASURED, parse, RECORD_SCHEMAS, type CheckRecord } from '@taxikine/core';
+import { parse } from '@taxikine/core/contract/problems';
+import { RECORD_SCHEMAS } from '@taxikine/core/contract/recordSchemas';
+import { NOTHING_MEASURED } from '@taxikine/core/visit/blanks';
+import type { CheckRecord } from '@taxikine/core/visit/records';
 import { addReading, readingsOf, setReading, takeReadingBack } from '../src/check/readings';
 
 const ID = '00000000-0000-4000-8000-000000000001';

@@ -1,4 +1,4 @@
-import type { Board as BoardData, Knot } from '@taxikine/core';
+import type { Board as BoardData, Knot } from '@taxikine/core/visit/threads';
 import { fireEvent, screen, within } from '@testing-library/react';
 import { Board } from '../src/thread/Board';
 import { Rail } from '../src/thread/Rail';

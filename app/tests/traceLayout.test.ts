@@ -1,4 +1,6 @@
-import { caseFileFrom, parseCase, trace, type Trace } from '@taxikine/core';
+import { caseFileFrom } from '@taxikine/core/case/caseFileFrom';
+import { parseCase } from '@taxikine/core/contract/caseSchema';
+import { trace, type Trace } from '@taxikine/core/trace/trace';
 import { drawnCauses, ROW, traceLayout } from '../src/trace/threadLayout';
 
 const traced = (part: object, given: object[] = []): Trace => {

@@ -1,4 +1,6 @@
-import { CHECKS, REGIONS, STEPS, type CheckRow } from '@taxikine/core';
+import { CHECKS, type CheckRow } from '@taxikine/core/knowledge/checks';
+import { REGIONS } from '@taxikine/core/knowledge/patterns';
+import { STEPS } from '@taxikine/core/visit/records';
 import { en } from '../src/words/en';
 import { when } from '../src/words/when';
 

@@ -1,4 +1,5 @@
-import { noRecords, type ClientFile, type PracticeFile } from '@taxikine/core';
+import { noRecords } from '@taxikine/core/visit/blanks';
+import type { ClientFile, PracticeFile } from '@taxikine/core/visit/records';
 import {
   clientIdOf,
   newestOf,

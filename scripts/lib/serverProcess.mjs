@@ -17,11 +17,11 @@ function startProcess(what, file, settings) {
 }
 
 /** The Express process. */
-export const startServer = ({ port, appUrl, logLevel = 'warn' }) =>
+export const startServer = ({ port, appUrl, dist = WEB_DIST, logLevel = 'warn' }) =>
   startProcess('server', 'main.ts', {
     PORT: String(port),
     APP_DATABASE_URL: appUrl,
-    WEB_DIST,
+    WEB_DIST: dist,
     LOG_LEVEL: logLevel,
   });
 

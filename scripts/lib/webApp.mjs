@@ -1,11 +1,11 @@
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { exportWeb } from './exportWeb.mjs';
 import { KEPT, ROOT, WEB_DIST } from './paths.mjs';
-import { shown, Told } from './run.mjs';
 
-const SOURCES = ['app', 'core/src', 'package-lock.json', 'scripts/lib/webApp.mjs'];
-const SKIPPED = new Set(['node_modules', 'dist', '.expo', 'tests']);
+const SOURCES = ['app', 'core', 'package-lock.json', 'scripts/lib/webApp.mjs', 'scripts/lib/parts'];
+const SKIPPED = new Set(['node_modules', 'dist', '.expo', 'tests', 'bench']);
 
 function* filesIn(path) {
   if (!statSync(path).isDirectory()) return yield path;
@@ -22,26 +22,18 @@ function sourceHash() {
   return hash.digest('hex');
 }
 
-/**
- * The client's page works without a connection once it was open: a service worker with everything the
- * app is made of. It has the page alone for its scope; the coach's app is served as it is.
- */
-async function writeServiceWorker() {
-  const { generateSW } = await import('workbox-build');
-  await generateSW({
-    globDirectory: WEB_DIST,
-    globPatterns: ['**/*.{html,js,css,woff2,png,ico}'],
-    swDest: join(WEB_DIST, 'sw.js'),
-    inlineWorkboxRuntime: true,
-    sourcemap: false,
-    skipWaiting: true,
-    clientsClaim: true,
-    cleanupOutdatedCaches: true,
-    navigateFallback: '/index.html',
-    // Names under here carry a hash of what is in them.
-    dontCacheBustURLsMatching: /_expo\/static\//,
-    maximumFileSizeToCacheInBytes: 12 * 1024 * 1024,
-  });
+/** Which modules are in which file of the build, and which files each part has: tests hold it to its budgets. */
+export const BUILD_NOTE = join(KEPT, 'build.json');
+
+/** What comes after Metro: its files cut anew by what people open, service workers, compressed twins. */
+async function finish() {
+  const { writeParts } = await import('./parts/writeParts.mjs');
+  const { writeServiceWorkers } = await import('./parts/serviceWorkers.mjs');
+  const { compressed } = await import('./parts/compressed.mjs');
+  const build = writeParts(WEB_DIST, join(KEPT, 'modules.json'));
+  await writeServiceWorkers(WEB_DIST, build);
+  await compressed(WEB_DIST);
+  writeFileSync(BUILD_NOTE, JSON.stringify(build));
 }
 
 /** Exports the web app when its sources have changed since the last export. */
@@ -55,21 +47,8 @@ export async function needWebApp() {
   )
     return;
   console.log('Building the web app (about two minutes the first time) …');
-  const env = {
-    ...process.env,
-    EXPO_OFFLINE: '1',
-    EXPO_NO_TELEMETRY: '1',
-    CI: '1',
-    NODE_ENV: 'production',
-  };
-  const args = ['expo', 'export', '-p', 'web', '--output-dir', 'dist'];
-  const code = await shown('npx', args, {
-    cwd: join(ROOT, 'app'),
-    env,
-    stdio: ['ignore', 'ignore', 'inherit'],
-  });
-  if (code !== 0) throw new Told('The web app could not be built; see above.');
-  await writeServiceWorker();
   mkdirSync(KEPT, { recursive: true });
+  await exportWeb(join(ROOT, 'app'), WEB_DIST);
+  await finish();
   writeFileSync(mark, hash);
 }

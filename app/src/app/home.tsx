@@ -1,3 +1,3 @@
-import { HomePageScreen } from '../homePage/HomePageScreen';
+import { ClientsPage } from '../screens/lazyScreens';
 
-export default HomePageScreen;
+export default ClientsPage;

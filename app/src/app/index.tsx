@@ -1,3 +1,3 @@
-import { HomeScreen } from '../screens/HomeScreen';
+import { Today } from '../screens/lazyScreens';
 
-export default HomeScreen;
+export default Today;

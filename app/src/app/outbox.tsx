@@ -1,3 +1,3 @@
-import { OutboxScreen } from '../screens/OutboxScreen';
+import { Outbox } from '../screens/lazyScreens';
 
-export default OutboxScreen;
+export default Outbox;

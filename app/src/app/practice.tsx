@@ -1,3 +1,3 @@
-import { PracticeScreen } from '../screens/PracticeScreen';
+import { Practice } from '../screens/lazyScreens';
 
-export default PracticeScreen;
+export default Practice;

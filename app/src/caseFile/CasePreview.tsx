@@ -1,10 +1,8 @@
-import {
-  capital,
-  caseFileFrom,
-  leavableFindings,
-  maybeTrace,
-  type CaseDocument,
-} from '@taxikine/core';
+import type { CaseDocument } from '@taxikine/core/case/caseDocument';
+import { caseFileFrom } from '@taxikine/core/case/caseFileFrom';
+import { leavableFindings } from '@taxikine/core/trace/leaveOut';
+import { maybeTrace } from '@taxikine/core/trace/maybeTrace';
+import { capital } from '@taxikine/core/words/fill';
 import { View } from '@tamagui/core';
 import { useMemo, useState } from 'react';
 import { IgnoredList } from '../trace/IgnoredList';

@@ -1,4 +1,5 @@
-import type { CaseDocument, Problem } from '@taxikine/core';
+import type { CaseDocument } from '@taxikine/core/case/caseDocument';
+import type { Problem } from '@taxikine/core/contract/problems';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useRef, useState } from 'react';

@@ -1,4 +1,5 @@
-import { caseDocumentOf, type VisitFile } from '@taxikine/core';
+import { caseDocumentOf } from '@taxikine/core/case/caseDocumentOf';
+import type { VisitFile } from '@taxikine/core/visit/visitFile';
 import { saveFile } from '../recording/saveFile';
 import { Button } from '../ui/Button';
 import { useText } from '../words/useText';

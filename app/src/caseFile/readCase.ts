@@ -1,14 +1,12 @@
+import type { CaseDocument } from '@taxikine/core/case/caseDocument';
 import {
-  parse,
-  parseCase,
-  RECORD_SCHEMAS,
   recordsFromCase,
-  type CaseDocument,
   type CaseRecords,
   type Making,
-  type Parsed,
-  type Problem,
-} from '@taxikine/core';
+} from '@taxikine/core/case/recordsFromCase';
+import { parseCase } from '@taxikine/core/contract/caseSchema';
+import { parse, type Parsed, type Problem } from '@taxikine/core/contract/problems';
+import { RECORD_SCHEMAS } from '@taxikine/core/contract/recordSchemas';
 
 const bad = (path: string, message: string): Parsed<never> => ({
   status: 'bad',

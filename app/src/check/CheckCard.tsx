@@ -1,14 +1,8 @@
-import {
-  CHECK_GUIDES,
-  SIDES,
-  type CheckId,
-  type CheckMode,
-  type CheckRow,
-  type FeltWhere,
-  type CheckRole,
-  type MaybeSide,
-  type VisitFile,
-} from '@taxikine/core';
+import { CHECK_GUIDES } from '@taxikine/core/knowledge/checkGuides';
+import type { CheckId, CheckMode, CheckRow, FeltWhere } from '@taxikine/core/knowledge/checks';
+import { SIDES, type MaybeSide } from '@taxikine/core/sides/side';
+import type { CheckRole } from '@taxikine/core/visit/records';
+import type { VisitFile } from '@taxikine/core/visit/visitFile';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { Title, Words } from '../ui/text';

@@ -1,21 +1,13 @@
-import {
-  bodyOf,
-  CHECK_GUIDES,
-  clamp,
-  FIGURE_CAMERAS,
-  maybeFeltSpot,
-  onePose,
-  poseSkeleton,
-  project,
-  type CheckId,
-  type CheckRow,
-  type ClientRecord,
-  type FeltWhere,
-  type FigureView,
-  type MaybeSide,
-  type PoseId,
-  type Side,
-} from '@taxikine/core';
+import { bodyOf } from '@taxikine/core/body/body';
+import { CHECK_GUIDES } from '@taxikine/core/knowledge/checkGuides';
+import type { CheckId, CheckRow, FeltWhere } from '@taxikine/core/knowledge/checks';
+import { clamp } from '@taxikine/core/numeric/safety';
+import type { MaybeSide, Side } from '@taxikine/core/sides/side';
+import { FIGURE_CAMERAS, project, type FigureView } from '@taxikine/core/skeleton/camera';
+import { maybeFeltSpot } from '@taxikine/core/skeleton/feltSpots';
+import { poseSkeleton } from '@taxikine/core/skeleton/poseSkeleton';
+import { onePose, type PoseId } from '@taxikine/core/skeleton/poses';
+import type { ClientRecord } from '@taxikine/core/visit/records';
 import { View } from '@tamagui/core';
 import { useMemo, useState } from 'react';
 import { fitted } from '../figure/frame';

@@ -1,10 +1,6 @@
-import {
-  normFor,
-  type CheckId,
-  type ClientRecord,
-  type NormEdit,
-  type RangeCheck,
-} from '@taxikine/core';
+import type { CheckId, RangeCheck } from '@taxikine/core/knowledge/checks';
+import { normFor, type NormEdit } from '@taxikine/core/knowledge/norms';
+import type { ClientRecord } from '@taxikine/core/visit/records';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { useUpdate } from '../data/useFile';

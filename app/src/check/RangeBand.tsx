@@ -1,4 +1,5 @@
-import { clamp, type RangeNorm } from '@taxikine/core';
+import type { RangeNorm } from '@taxikine/core/knowledge/checks';
+import { clamp } from '@taxikine/core/numeric/safety';
 import { View } from '@tamagui/core';
 import Svg, { Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { usePalette } from '../ui/usePalette';

@@ -1,11 +1,8 @@
-import {
-  normFor,
-  smallestRealChange,
-  withUnit,
-  type CheckId,
-  type ClientRecord,
-  type RangeCheck,
-} from '@taxikine/core';
+import { smallestRealChange } from '@taxikine/core/change/smallestRealChange';
+import type { CheckId, RangeCheck } from '@taxikine/core/knowledge/checks';
+import { normFor } from '@taxikine/core/knowledge/norms';
+import type { ClientRecord } from '@taxikine/core/visit/records';
+import { withUnit } from '@taxikine/core/words/units';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { Button } from '../ui/Button';

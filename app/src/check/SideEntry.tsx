@@ -1,10 +1,7 @@
-import {
-  type CheckId,
-  type CheckRecord,
-  type CheckRow,
-  type MaybeSide,
-  type VisitFile,
-} from '@taxikine/core';
+import type { CheckId, CheckRow } from '@taxikine/core/knowledge/checks';
+import type { MaybeSide } from '@taxikine/core/sides/side';
+import type { CheckRecord } from '@taxikine/core/visit/records';
+import type { VisitFile } from '@taxikine/core/visit/visitFile';
 import { View } from '@tamagui/core';
 import { useWrite } from '../data/useFile';
 import { Button } from '../ui/Button';

@@ -1,11 +1,8 @@
-import {
-  NOTHING_MEASURED,
-  type CheckId,
-  type CheckRecord,
-  type CheckRole,
-  type MaybeSide,
-  type VisitFile,
-} from '@taxikine/core';
+import type { CheckId } from '@taxikine/core/knowledge/checks';
+import type { MaybeSide } from '@taxikine/core/sides/side';
+import { NOTHING_MEASURED } from '@taxikine/core/visit/blanks';
+import type { CheckRecord, CheckRole } from '@taxikine/core/visit/records';
+import type { VisitFile } from '@taxikine/core/visit/visitFile';
 
 /** When in a visit a check is taken: in a look, or right after a drill. */
 export interface CheckTime {

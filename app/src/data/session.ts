@@ -20,6 +20,9 @@ function remembered(): Session | null {
   }
 }
 
+/** Nobody has signed in on this device, or the last one has signed out. */
+export const isNobodyRemembered = (): boolean => remembered() === null;
+
 export function remember(session: Session | null): void {
   if (session) localStorage.setItem(REMEMBERED, JSON.stringify(session));
   else localStorage.removeItem(REMEMBERED);

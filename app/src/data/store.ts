@@ -23,5 +23,5 @@ export function createStore<T>(first: T): Store<T> {
   };
 }
 
-export const useStore = <T>(store: Store<T>): T =>
+export const useStore = <T>(store: Pick<Store<T>, 'get' | 'subscribe'>): T =>
   useSyncExternalStore(store.subscribe, store.get, store.get);

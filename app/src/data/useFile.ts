@@ -1,4 +1,4 @@
-import type { ClientFile, RecordKind, RecordOfKind } from '@taxikine/core';
+import type { ClientFile, RecordKind, RecordOfKind } from '@taxikine/core/visit/records';
 import {
   useMutation,
   useMutationState,

@@ -1,12 +1,8 @@
-import {
-  DRILLS,
-  NO_WEIGHTS,
-  ownDrillRow,
-  type DrillRow,
-  type OwnDrill,
-  type PracticeFile,
-  type Weights,
-} from '@taxikine/core';
+import type { DrillRow } from '@taxikine/core/knowledge/drillRow';
+import { DRILLS } from '@taxikine/core/knowledge/drills';
+import { ownDrillRow, type OwnDrill } from '@taxikine/core/knowledge/ownDrill';
+import { NO_WEIGHTS, type Weights } from '@taxikine/core/ladder/weights';
+import type { PracticeFile } from '@taxikine/core/visit/records';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { call } from './api';

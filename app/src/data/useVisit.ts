@@ -1,13 +1,9 @@
-import {
-  caseFileOf,
-  gateOf,
-  maybeTrace,
-  maybeVisitFile,
-  type ClientFile,
-  type Gate,
-  type Trace,
-  type VisitFile,
-} from '@taxikine/core';
+import { gateOf, type Gate } from '@taxikine/core/safety/gate';
+import { maybeTrace } from '@taxikine/core/trace/maybeTrace';
+import type { Trace } from '@taxikine/core/trace/trace';
+import { caseFileOf } from '@taxikine/core/visit/caseFileOf';
+import type { ClientFile } from '@taxikine/core/visit/records';
+import { maybeVisitFile, type VisitFile } from '@taxikine/core/visit/visitFile';
 import { useMemo } from 'react';
 
 export interface OpenVisit {

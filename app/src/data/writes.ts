@@ -1,12 +1,12 @@
+import { noRecords } from '@taxikine/core/visit/blanks';
 import {
   KINDS_OF_PRACTICE,
-  noRecords,
   type ClientFile,
   type PracticeFile,
   type RecordKind,
   type RecordOfKind,
   type Versioned,
-} from '@taxikine/core';
+} from '@taxikine/core/visit/records';
 
 /** A write on its way: what, from which version, and its own id so that it counts once. */
 export interface Write<K extends RecordKind = RecordKind> {

@@ -1,20 +1,14 @@
-import {
-  betweenPoses,
-  bodyOf,
-  drawFigure,
-  eased,
-  extentOf,
-  facePath,
-  FIGURE_CAMERAS,
-  maybeSceneryOf,
-  mirroredPose,
-  poseSkeleton,
-  type ClientRecord,
-  type FigureView,
-  type Pose,
-  type Side,
-  type Skeleton,
-} from '@taxikine/core';
+import { bodyOf } from '@taxikine/core/body/body';
+import type { Side } from '@taxikine/core/sides/side';
+import { betweenPoses, eased, mirroredPose } from '@taxikine/core/skeleton/betweenPoses';
+import { FIGURE_CAMERAS, type FigureView } from '@taxikine/core/skeleton/camera';
+import { drawFigure } from '@taxikine/core/skeleton/drawFigure';
+import { extentOf } from '@taxikine/core/skeleton/extentOf';
+import type { Pose } from '@taxikine/core/skeleton/pose';
+import { poseSkeleton } from '@taxikine/core/skeleton/poseSkeleton';
+import { facePath, maybeSceneryOf } from '@taxikine/core/skeleton/scenery';
+import type { Skeleton } from '@taxikine/core/skeleton/skeleton';
+import type { ClientRecord } from '@taxikine/core/visit/records';
 import { View } from '@tamagui/core';
 import { useMemo } from 'react';
 import Svg, { Line, Path } from 'react-native-svg';

@@ -1,12 +1,11 @@
-import type {
-  ClientRecord,
-  SeenFault,
-  Setup,
-  SeenMoment,
-  View as Side,
-  Zone,
-} from '@taxikine/core';
-import { isStaggered, oneFault, withUnit } from '@taxikine/core';
+import type { View as Side, Zone } from '@taxikine/core/knowledge/patterns';
+import type { Setup } from '@taxikine/core/knowledge/setup';
+import type { SeenMoment } from '@taxikine/core/skeleton/lookSkeleton';
+import type { SeenFault } from '@taxikine/core/trace/caseFile';
+import type { ClientRecord } from '@taxikine/core/visit/records';
+import { oneFault } from '@taxikine/core/knowledge/faults';
+import { isStaggered } from '@taxikine/core/knowledge/patterns';
+import { withUnit } from '@taxikine/core/words/units';
 import { View } from '@tamagui/core';
 import Svg, { Circle, G, Line, Text as SvgText } from 'react-native-svg';
 import type { Palette } from '../ui/palette';

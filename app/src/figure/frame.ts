@@ -1,4 +1,5 @@
-import { isStaggered, type Pattern, type Setup, type View } from '@taxikine/core';
+import { isStaggered, type Pattern, type View } from '@taxikine/core/knowledge/patterns';
+import type { Setup } from '@taxikine/core/knowledge/setup';
 
 /** The part of the drawing plane that is shown, in millimetres. */
 export interface Frame {

@@ -1,14 +1,10 @@
-import {
-  bodyOf,
-  cameraOf,
-  drawFigure,
-  lookSkeleton,
-  type ClientRecord,
-  type DrawnFigure,
-  type SeenMoment,
-  type Setup,
-  type View,
-} from '@taxikine/core';
+import { bodyOf } from '@taxikine/core/body/body';
+import type { View } from '@taxikine/core/knowledge/patterns';
+import type { Setup } from '@taxikine/core/knowledge/setup';
+import { cameraOf } from '@taxikine/core/skeleton/camera';
+import { drawFigure, type DrawnFigure } from '@taxikine/core/skeleton/drawFigure';
+import { lookSkeleton, type SeenMoment } from '@taxikine/core/skeleton/lookSkeleton';
+import type { ClientRecord } from '@taxikine/core/visit/records';
 import { useMemo } from 'react';
 
 type Client = Pick<ClientRecord, 'heightM' | 'massKg' | 'segments'>;

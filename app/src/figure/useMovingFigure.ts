@@ -1,18 +1,13 @@
-import {
-  betweenSkeletons,
-  bodyOf,
-  cameraOf,
-  drawFigure,
-  eased,
-  lookSkeleton,
-  type ClientRecord,
-  type DrawnFigure,
-  type Phase,
-  type SeenMoment,
-  type Setup,
-  type Skeleton,
-  type View,
-} from '@taxikine/core';
+import { bodyOf } from '@taxikine/core/body/body';
+import type { Phase, View } from '@taxikine/core/knowledge/patterns';
+import type { Setup } from '@taxikine/core/knowledge/setup';
+import { eased } from '@taxikine/core/skeleton/betweenPoses';
+import { betweenSkeletons } from '@taxikine/core/skeleton/betweenSkeletons';
+import { cameraOf } from '@taxikine/core/skeleton/camera';
+import { drawFigure, type DrawnFigure } from '@taxikine/core/skeleton/drawFigure';
+import { lookSkeleton, type SeenMoment } from '@taxikine/core/skeleton/lookSkeleton';
+import type { Skeleton } from '@taxikine/core/skeleton/skeleton';
+import type { ClientRecord } from '@taxikine/core/visit/records';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { wantsStill } from './wantsStill';
 

@@ -1,11 +1,6 @@
-import {
-  otherSide,
-  SIDES,
-  type DrawnFigure,
-  type Side,
-  type View,
-  type Zone,
-} from '@taxikine/core';
+import type { View, Zone } from '@taxikine/core/knowledge/patterns';
+import { otherSide, SIDES, type Side } from '@taxikine/core/sides/side';
+import type { DrawnFigure } from '@taxikine/core/skeleton/drawFigure';
 
 /** A place on the figure to tap. */
 export interface ZoneTarget {

@@ -1,4 +1,7 @@
-import type { DrawnFigure, FigureView, PostureReport, RingId, Side } from '@taxikine/core';
+import type { Side } from '@taxikine/core/sides/side';
+import type { FigureView } from '@taxikine/core/skeleton/camera';
+import type { DrawnFigure, RingId } from '@taxikine/core/skeleton/drawFigure';
+import type { PostureReport } from '@taxikine/core/solver/postureReport';
 import { G, Line, Path, Text } from 'react-native-svg';
 import type { Palette } from '../ui/palette';
 

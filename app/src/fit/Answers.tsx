@@ -1,4 +1,7 @@
-import type { LimitsDeg, Pattern, PostureQuestion, WhatIf } from '@taxikine/core';
+import type { Pattern } from '@taxikine/core/knowledge/patterns';
+import type { PostureQuestion } from '@taxikine/core/solver/ask';
+import type { LimitsDeg } from '@taxikine/core/solver/limits';
+import type { WhatIf } from '@taxikine/core/solver/whatIf';
 import { View } from '@tamagui/core';
 import { memo } from 'react';
 import { lastOf, useLongAnswer } from '../solver/useLongAnswer';

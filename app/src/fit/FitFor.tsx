@@ -1,10 +1,6 @@
-import {
-  fitAimsOf,
-  type Fitted,
-  type FitFor as Aim,
-  type PostureQuestion,
-  type Setup,
-} from '@taxikine/core';
+import type { Setup } from '@taxikine/core/knowledge/setup';
+import type { PostureQuestion } from '@taxikine/core/solver/ask';
+import { fitAimsOf, type Fitted, type FitFor as Aim } from '@taxikine/core/solver/fit';
 import { View } from '@tamagui/core';
 import { memo, useState } from 'react';
 import { setupWords } from '../steps/setupWords';

@@ -1,11 +1,8 @@
-import {
-  isStaggered,
-  type DrawnFigure,
-  type FigureView,
-  type Pattern,
-  type PostureReport,
-  type Side,
-} from '@taxikine/core';
+import { isStaggered, type Pattern } from '@taxikine/core/knowledge/patterns';
+import type { Side } from '@taxikine/core/sides/side';
+import type { FigureView } from '@taxikine/core/skeleton/camera';
+import type { DrawnFigure } from '@taxikine/core/skeleton/drawFigure';
+import type { PostureReport } from '@taxikine/core/solver/postureReport';
 import { View } from '@tamagui/core';
 import { memo } from 'react';
 import Svg, { Line, Path } from 'react-native-svg';

@@ -1,13 +1,11 @@
+import type { Pattern } from '@taxikine/core/knowledge/patterns';
+import { SIDES, type Side } from '@taxikine/core/sides/side';
+import { MOST_TUCK_DEG, type LimitsDeg } from '@taxikine/core/solver/limits';
 import {
   RANGES_OF_PATTERN,
-  MOST_TUCK_DEG,
-  SIDES,
   USUAL_RANGES,
-  type LimitsDeg,
-  type Pattern,
-  type Side,
   type UsualRange,
-} from '@taxikine/core';
+} from '@taxikine/core/solver/usualRanges';
 import { View } from '@tamagui/core';
 import { memo } from 'react';
 import { Button } from '../ui/Button';

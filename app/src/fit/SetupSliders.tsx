@@ -1,4 +1,6 @@
-import { ARMS, isStaggered, LOAD_PLACES, SIDES, type Pattern, type Setup } from '@taxikine/core';
+import { isStaggered, type Pattern } from '@taxikine/core/knowledge/patterns';
+import { ARMS, LOAD_PLACES, type Setup } from '@taxikine/core/knowledge/setup';
+import { SIDES } from '@taxikine/core/sides/side';
 import { View } from '@tamagui/core';
 import { memo } from 'react';
 import { Choice } from '../ui/Choice';

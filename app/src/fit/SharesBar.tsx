@@ -1,4 +1,5 @@
-import { roundedToSum, type AttributionWithErrors } from '@taxikine/core';
+import type { AttributionWithErrors } from '@taxikine/core/solver/attributeWithErrors';
+import { roundedToSum } from '@taxikine/core/words/roundedToSum';
 import { View } from '@tamagui/core';
 import Svg, { Line, Rect } from 'react-native-svg';
 import { Numeral, Words } from '../ui/text';

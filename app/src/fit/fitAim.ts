@@ -1,4 +1,5 @@
-import type { FitAim, FitFor, Pattern } from '@taxikine/core';
+import type { Pattern } from '@taxikine/core/knowledge/patterns';
+import type { FitAim, FitFor } from '@taxikine/core/solver/fit';
 
 /** Depth to fit for when none has been set: thighs level, a trunk leaning well forward. */
 const WANTED = { thighDeg: 0, trunkLeanDeg: 60 } as const;

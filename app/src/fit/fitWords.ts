@@ -1,4 +1,7 @@
-import { type Binding, type Lack, type LimitId, type Pattern } from '@taxikine/core';
+import type { Pattern } from '@taxikine/core/knowledge/patterns';
+import type { Lack } from '@taxikine/core/solver/ask';
+import type { Binding } from '@taxikine/core/solver/binding';
+import type { LimitId } from '@taxikine/core/solver/conditions';
 import type { TextOf } from '../words/useText';
 
 /** Only what a coach can do something about is named; which foot is loaded most is not. */

@@ -1,4 +1,6 @@
-import type { FigureView, Pattern, PostureQuestion } from '@taxikine/core';
+import type { Pattern } from '@taxikine/core/knowledge/patterns';
+import type { FigureView } from '@taxikine/core/skeleton/camera';
+import type { PostureQuestion } from '@taxikine/core/solver/ask';
 import { useMemo } from 'react';
 import { useEased, type Found } from '../solver/useEased';
 import { usePosture, type Aim, type PostureWanted } from '../solver/usePosture';

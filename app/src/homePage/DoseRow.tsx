@@ -1,13 +1,18 @@
-import { doseWords, drillOf, posesOfDrill, type DoseToday, type PageDrill } from '@taxikine/core';
+import { doseWords } from '@taxikine/core/planning/doseSeconds';
+import { drillOf } from '@taxikine/core/visit/drillOf';
+import type { DoseToday } from '@taxikine/core/week/homeDay';
+import type { PageDrill } from '@taxikine/core/week/homePage';
 import { View } from '@tamagui/core';
-import Svg, { Path } from 'react-native-svg';
-import { PoseFigure } from '../figure/PoseFigure';
-import { ANYBODY } from '../library/anybody';
+import { createPart } from '../parts/createPart';
+import { usePart } from '../parts/usePart';
 import { Button } from '../ui/Button';
 import { Title, Words } from '../ui/text';
-import { usePalette } from '../ui/usePalette';
 import { nameOf } from '../week/nameOf';
 import { useText } from '../words/useText';
+import { DONE_MARK, DOSE_FIGURE } from './doseSizes';
+
+/** The words come first; what is drawn beside them may come a moment later. */
+const drawings = createPart(() => import('./doseDrawings'));
 
 export interface DoseRowProps {
   readonly dose: DoseToday;
@@ -19,6 +24,7 @@ export interface DoseRowProps {
 /** One dose of the day: what it is, how much, and what became of it. */
 export function DoseRow({ dose, drill, onPlay, onSay }: DoseRowProps) {
   const t = useText();
+  const drawn = usePart(drawings);
   const row = drillOf(drill);
   const name = nameOf({ row, side: drill.side }, t);
   const { state, log } = dose;
@@ -33,15 +39,9 @@ export function DoseRow({ dose, drill, onPlay, onSay }: DoseRowProps) {
       aria-label={name}
     >
       <View flexDirection="row" alignItems="center" gap="$3">
-        <PoseFigure
-          client={ANYBODY}
-          poses={posesOfDrill(row)}
-          side={drill.side}
-          view="quarter"
-          moving={false}
-          width={92}
-          height={84}
-        />
+        <View {...DOSE_FIGURE}>
+          {drawn.status === 'there' ? <drawn.part.DoseFigure drill={drill} /> : null}
+        </View>
         <View flex={1} minWidth={0} gap="$1">
           <Title small aria-level={3}>
             {name}
@@ -58,7 +58,11 @@ export function DoseRow({ dose, drill, onPlay, onSay }: DoseRowProps) {
             </Words>
           )}
         </View>
-        {log ? <DoneMark done={log.done} /> : null}
+        {log ? (
+          <View {...DONE_MARK}>
+            {drawn.status === 'there' ? <drawn.part.DoneMark done={log.done} /> : null}
+          </View>
+        ) : null}
       </View>
       <View flexDirection="row" gap="$2" alignItems="center" flexWrap="wrap">
         {may && log?.done !== 'done' ? (
@@ -79,27 +83,5 @@ export function DoseRow({ dose, drill, onPlay, onSay }: DoseRowProps) {
         />
       </View>
     </View>
-  );
-}
-
-const MARKS = {
-  done: 'M5 17 L13 25 L28 7',
-  partly: 'M5 17 L13 25',
-  not: 'M6 16 L27 16',
-} as const;
-
-/** A tick, half a tick, a dash. */
-function DoneMark({ done }: { done: keyof typeof MARKS }) {
-  const palette = usePalette();
-  return (
-    <Svg width={34} height={32} aria-hidden>
-      <Path
-        d={MARKS[done]}
-        fill="none"
-        stroke={palette.ink}
-        strokeWidth={3.5}
-        strokeLinecap="round"
-      />
-    </Svg>
   );
 }

@@ -1,7 +1,10 @@
 import { View } from '@tamagui/core';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
+import { PageBones } from '../bones/PageBones';
 import { Button } from '../ui/Button';
 import { Title, Words } from '../ui/text';
+import '../words/homeWords';
 import { useText } from '../words/useText';
 import { keepPage } from './keepPage';
 import { maybePageToken } from './pageToken';
@@ -9,13 +12,19 @@ import { StopPage } from './StopPage';
 import { TodayPage } from './TodayPage';
 import { usePage } from './usePage';
 
+/** What the device kept is shown at once, and asked for whatever the browser thinks of the line. */
+const ASKS = { defaultOptions: { queries: { networkMode: 'always', staleTime: 0 } } } as const;
+
 /** A client's own page: opened by a link, without an account, and offline once it was open. */
 export function HomePageScreen() {
   const t = useText();
   const [token] = useState(maybePageToken);
+  const [queryClient] = useState(() => new QueryClient(ASKS));
   useEffect(keepPage, []);
   return token ? (
-    <OpenPage token={token} />
+    <QueryClientProvider client={queryClient}>
+      <OpenPage token={token} />
+    </QueryClientProvider>
   ) : (
     <Plain title={t('page.noLink')} words={t('page.askCoach')} />
   );
@@ -24,7 +33,7 @@ export function HomePageScreen() {
 function OpenPage({ token }: { token: string }) {
   const t = useText();
   const state = usePage(token);
-  if (state.status === 'reading') return <Plain title={t('loading')} />;
+  if (state.status === 'reading') return <PageBones />;
   if (state.status === 'gone') return <Plain title={state.words} words={t('page.askCoach')} />;
   if (state.status === 'no-answer')
     return (

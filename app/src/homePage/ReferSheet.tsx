@@ -1,4 +1,4 @@
-import { REFER_QUESTIONS, type ReferId } from '@taxikine/core';
+import { REFER_QUESTIONS, type ReferId } from '@taxikine/core/knowledge/refer';
 import { useState } from 'react';
 import { Button } from '../ui/Button';
 import { toggled } from '../ui/Many';

@@ -1,4 +1,5 @@
-import { DOSE_DONE, painRule, WHY_NOT, type DoseDone, type WhyNot } from '@taxikine/core';
+import { painRule } from '@taxikine/core/safety/painRule';
+import { DOSE_DONE, WHY_NOT, type DoseDone, type WhyNot } from '@taxikine/core/week/homeEntry';
 import { useState } from 'react';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';

@@ -1,4 +1,4 @@
-import { oneReferQuestion, type ReferId } from '@taxikine/core';
+import { oneReferQuestion, type ReferId } from '@taxikine/core/knowledge/refer';
 import { View } from '@tamagui/core';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';

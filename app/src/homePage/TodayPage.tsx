@@ -1,42 +1,38 @@
-import {
-  addDays,
-  asTheyMayBe,
-  daysFrom,
-  drillOf,
-  minutesOfPage,
-  type DoseToday,
-  type DrillRecord,
-  type HomeEntry,
-  type PageDrill,
-  type PagePlan,
-  type ReferId,
-} from '@taxikine/core';
+import type { ReferId } from '@taxikine/core/knowledge/refer';
+import { drillOf } from '@taxikine/core/visit/drillOf';
+import type { DrillRecord } from '@taxikine/core/visit/records';
+import { addDays, daysFrom } from '@taxikine/core/week/calendarDay';
+import { asTheyMayBe, type DoseToday } from '@taxikine/core/week/homeDay';
+import type { HomeEntry } from '@taxikine/core/week/homeEntry';
+import type { PageDrill, PagePlan } from '@taxikine/core/week/homePage';
+import { minutesOfPage } from '@taxikine/core/week/minutesOfPage';
 import { View } from '@tamagui/core';
-import { useState } from 'react';
-import { ANYBODY } from '../library/anybody';
-import { Player } from '../player/Player';
+import { useEffect, useState } from 'react';
+import { PageBones } from '../bones/PageBones';
+import { lazyScreen } from '../parts/lazyScreen';
+import { whenIdle } from '../parts/whenIdle';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Title, Words } from '../ui/text';
-import { useWide } from '../ui/useWide';
 import { dayWords } from '../week/dayWords';
 import { nameOf } from '../week/nameOf';
 import { useText } from '../words/useText';
 import { today as todayIs } from '../words/when';
+import type { ChosenDose } from './ChosenDose';
 import { doneOf, doseEntry, type Saying } from './doseSaid';
 import { DoseRow } from './DoseRow';
 import { ReferSheet } from './ReferSheet';
 import { SaySheet } from './SaySheet';
-import { asPlayed, forgetPlayed, playedId, useHomePlayer } from './useHomePlayer';
+import { forgetPlayed, playedId } from './useHomePlayer';
 import type { PageState } from './usePage';
 
 type Open = Extract<PageState, { status: 'open' }>;
 
-/** A dose that is being played, or told of. */
-interface Chosen {
-  readonly dose: DoseToday;
-  readonly drill: PageDrill;
-}
+/** Fetched when a dose is begun, or before that when the line is idle. */
+const PlayedDose = lazyScreen(
+  () => import('./PlayedDose').then((file) => file.PlayedDose),
+  PageBones,
+);
 
 /** The day: its doses in order, each played or told of; and the mornings, the pain, the minutes. */
 export function TodayPage({
@@ -54,15 +50,16 @@ export function TodayPage({
   // Nothing chosen is today, also when the page stays open over midnight.
   const [chosen, setChosen] = useState<string | null>(null);
   const day = chosen ?? now;
-  const [playing, setPlaying] = useState<Chosen | null>(null);
-  const [telling, setTelling] = useState<(Chosen & { begin: Partial<Saying> }) | null>(null);
+  const [playing, setPlaying] = useState<ChosenDose | null>(null);
+  const [telling, setTelling] = useState<(ChosenDose & { begin: Partial<Saying> }) | null>(null);
   const [asking, setAsking] = useState(false);
+  useEffect(() => whenIdle(PlayedDose.prefetch), []);
   const minutes = Math.round(minutesOfPage(plan, entries, now));
   const placed = plan.days.find((one) => one.day === day)?.doses ?? [];
   const doses = asTheyMayBe(placed, day, entries, plan.answers);
   const drillOfDose = ({ key }: DoseToday) => plan.drills.find((one) => one.key === key)!;
 
-  const said = ({ dose, drill }: Chosen, saying: Saying) => {
+  const said = ({ dose, drill }: ChosenDose, saying: Saying) => {
     const name = nameOf({ row: drillOf(drill), side: drill.side }, t);
     say(doseEntry(plan, dose, name, day, saying));
     forgetPlayed(playedId(plan.id, day, dose));
@@ -267,43 +264,5 @@ function DayChoice({
       value={day}
       onChange={onDay}
     />
-  );
-}
-
-/** The player, for a dose at home. */
-function PlayedDose({
-  chosen: { dose, drill },
-  id,
-  doses,
-  onEnd,
-  onClose,
-}: {
-  chosen: Chosen;
-  id: string;
-  doses: readonly DoseToday[];
-  onEnd: (drill: DrillRecord) => void;
-  onClose: () => void;
-}) {
-  const { wide, width } = useWide();
-  const { drill: played, player } = useHomePlayer(asPlayed(id, drill, dose), onEnd);
-  const session = doses
-    .filter(({ at }) => at === dose.at)
-    .map((one): DrillRecord =>
-      one.key === dose.key
-        ? played
-        : { ...asPlayed(one.key, drill, one), status: one.log ? 'done' : 'planned' },
-    );
-  return (
-    <View height="100%">
-      <Player
-        client={ANYBODY}
-        drill={played}
-        session={session}
-        player={player}
-        onClose={onClose}
-        wide={wide}
-        width={width}
-      />
-    </View>
   );
 }

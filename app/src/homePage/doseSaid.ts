@@ -1,4 +1,7 @@
-import type { DoseDone, DoseEntry, DoseToday, DrillRecord, PagePlan, WhyNot } from '@taxikine/core';
+import type { DrillRecord } from '@taxikine/core/visit/records';
+import type { DoseToday } from '@taxikine/core/week/homeDay';
+import type { DoseDone, DoseEntry, WhyNot } from '@taxikine/core/week/homeEntry';
+import type { PagePlan } from '@taxikine/core/week/homePage';
 
 /** What is said of a dose that was, or was not, done. */
 export interface Saying {

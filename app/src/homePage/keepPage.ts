@@ -2,7 +2,7 @@
 export function keepPage(): void {
   if (!('serviceWorker' in navigator)) return;
   void navigator.serviceWorker
-    .register('/sw.js', { scope: '/home' })
+    .register('/sw-page.js', { scope: '/home' })
     // Without one the page works as long as there is a connection.
     .catch((error: unknown) => console.warn('no service worker', error));
 }

@@ -1,4 +1,7 @@
-import { NOTHING_DONE, type DrillRecord, type PageDrill, type DoseToday } from '@taxikine/core';
+import { NOTHING_DONE } from '@taxikine/core/visit/blanks';
+import type { DrillRecord } from '@taxikine/core/visit/records';
+import type { DoseToday } from '@taxikine/core/week/homeDay';
+import type { PageDrill } from '@taxikine/core/week/homePage';
 import { useStore } from '../data/store';
 import { playerOf, type PlayerActions } from '../player/usePlayer';
 import { drawer, keptChanges } from './keptOnDevice';

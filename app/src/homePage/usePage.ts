@@ -1,4 +1,5 @@
-import type { HomeEntry, HomePage } from '@taxikine/core';
+import type { HomeEntry } from '@taxikine/core/week/homeEntry';
+import type { HomePage } from '@taxikine/core/week/homePage';
 import { useQuery } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo } from 'react';
 import { call, isPassing, Refused } from '../data/api';

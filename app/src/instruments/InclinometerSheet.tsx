@@ -1,4 +1,5 @@
-import { CHECK_GUIDES, type CheckId, type Device, type RangeCheck } from '@taxikine/core';
+import { CHECK_GUIDES, type Device } from '@taxikine/core/knowledge/checkGuides';
+import type { CheckId, RangeCheck } from '@taxikine/core/knowledge/checks';
 import { View } from '@tamagui/core';
 import { useMemo, useState } from 'react';
 import { Button } from '../ui/Button';

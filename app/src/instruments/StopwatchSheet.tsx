@@ -1,4 +1,5 @@
-import { heldSeconds, holdBegun, type HoldClock } from '@taxikine/core';
+import { heldSeconds, holdBegun } from '@taxikine/core/visit/hold';
+import type { HoldClock } from '@taxikine/core/visit/records';
 import { View } from '@tamagui/core';
 import { useEffect, useState } from 'react';
 import { Button } from '../ui/Button';

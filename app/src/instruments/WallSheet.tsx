@@ -1,4 +1,4 @@
-import { WALL_DEG_PER_CM, WALL_SEM_CM, type Device } from '@taxikine/core';
+import { WALL_DEG_PER_CM, WALL_SEM_CM, type Device } from '@taxikine/core/knowledge/checkGuides';
 import { useState } from 'react';
 import { Button } from '../ui/Button';
 import { Sheet } from '../ui/Sheet';

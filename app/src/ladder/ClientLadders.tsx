@@ -1,4 +1,5 @@
-import { climbedLadders, type ClientFile } from '@taxikine/core';
+import { climbedLadders } from '@taxikine/core/ladder/climbedLadders';
+import type { ClientFile } from '@taxikine/core/visit/records';
 import { View } from '@tamagui/core';
 import { useMemo } from 'react';
 import { Title, Words } from '../ui/text';

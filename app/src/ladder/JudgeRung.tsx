@@ -1,11 +1,6 @@
-import {
-  maybeLadder,
-  oneCriterion,
-  oneRung,
-  type ClientFile,
-  type CriterionId,
-  type DrillRecord,
-} from '@taxikine/core';
+import { oneCriterion, type CriterionId } from '@taxikine/core/ladder/criteria';
+import { maybeLadder, oneRung } from '@taxikine/core/ladder/ladders';
+import type { ClientFile, DrillRecord } from '@taxikine/core/visit/records';
 import { View } from '@tamagui/core';
 import { useUpdate } from '../data/useFile';
 import { Button } from '../ui/Button';

@@ -1,4 +1,5 @@
-import type { Ladder, MaybeSide } from '@taxikine/core';
+import type { Ladder } from '@taxikine/core/ladder/ladder';
+import type { MaybeSide } from '@taxikine/core/sides/side';
 import { View } from '@tamagui/core';
 import Svg, { Circle, G, Line, Text as SvgText } from 'react-native-svg';
 import { usePalette } from '../ui/usePalette';

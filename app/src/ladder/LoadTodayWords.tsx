@@ -1,4 +1,5 @@
-import { capital, type LoadToday } from '@taxikine/core';
+import type { LoadToday } from '@taxikine/core/ladder/loadToday';
+import { capital } from '@taxikine/core/words/fill';
 import { View } from '@tamagui/core';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';

@@ -1,4 +1,5 @@
-import { maybeLadder, oneRung, placeOfRung, type DrillRecord } from '@taxikine/core';
+import { maybeLadder, oneRung, placeOfRung } from '@taxikine/core/ladder/ladders';
+import type { DrillRecord } from '@taxikine/core/visit/records';
 import type { TextOf } from '../words/useText';
 
 /** "Rung 3 of 9: Half of that held ahead, 4 kg"; null for a drill that climbs nothing. */

@@ -1,15 +1,10 @@
-import {
-  maybeLadder,
-  rungToday,
-  tryOf,
-  weightOfRung,
-  type Ladder,
-  type PlannedDrill,
-  type RungKg,
-  type RungToday,
-  type RungTry,
-  type SessionWish,
-} from '@taxikine/core';
+import type { Ladder } from '@taxikine/core/ladder/ladder';
+import { maybeLadder } from '@taxikine/core/ladder/ladders';
+import { rungToday, type RungToday } from '@taxikine/core/ladder/rungToday';
+import { tryOf, type RungTry } from '@taxikine/core/ladder/rungTry';
+import { weightOfRung, type RungKg } from '@taxikine/core/ladder/weightOfRung';
+import type { PlannedDrill } from '@taxikine/core/planning/planSession';
+import type { SessionWish } from '@taxikine/core/planning/sessionLimits';
 import { useMemo } from 'react';
 import { useWeights } from '../data/usePractice';
 import type { OpenVisit } from '../data/useVisit';

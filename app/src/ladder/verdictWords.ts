@@ -1,15 +1,10 @@
-import {
-  givenSides,
-  maybeLadder,
-  maybeRungVerdict,
-  oneCriterion,
-  placeOfRung,
-  standingsOf,
-  type ClientFile,
-  type DrillRecord,
-  type Ladder,
-  type RungVerdict,
-} from '@taxikine/core';
+import { oneCriterion } from '@taxikine/core/ladder/criteria';
+import { maybeRungVerdict, type RungVerdict } from '@taxikine/core/ladder/judgeRung';
+import type { Ladder } from '@taxikine/core/ladder/ladder';
+import { maybeLadder, placeOfRung } from '@taxikine/core/ladder/ladders';
+import { givenSides } from '@taxikine/core/ladder/loadToday';
+import { standingsOf } from '@taxikine/core/ladder/standings';
+import type { ClientFile, DrillRecord } from '@taxikine/core/visit/records';
 import type { TextOf } from '../words/useText';
 
 const missedWords = (verdict: Extract<RungVerdict, { missed: unknown }>): string =>

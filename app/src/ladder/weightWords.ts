@@ -1,4 +1,5 @@
-import type { RungKg, RungWeight } from '@taxikine/core';
+import type { RungWeight } from '@taxikine/core/ladder/ladder';
+import type { RungKg } from '@taxikine/core/ladder/weightOfRung';
 import type { TextOf } from '../words/useText';
 
 const tenth = (value: number): string => String(Math.round(value * 10) / 10);

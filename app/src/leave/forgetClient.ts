@@ -1,4 +1,4 @@
-import type { ClientFile } from '@taxikine/core';
+import type { ClientFile } from '@taxikine/core/visit/records';
 import type { QueryClient } from '@tanstack/react-query';
 import { del } from 'idb-keyval';
 import { CLIENTS_KEY, fileKey, WRITE_KEY } from '../data/queryClient';

@@ -1,13 +1,9 @@
-import {
-  BREATHS,
-  FAMILIES,
-  FLAGS,
-  KIT,
-  PATTERNS,
-  POSITIONS,
-  type Dose,
-  type OwnDrillRecord,
-} from '@taxikine/core';
+import { BREATHS } from '@taxikine/core/knowledge/breaths';
+import { FAMILIES, POSITIONS, type Dose } from '@taxikine/core/knowledge/drillRow';
+import { FLAGS } from '@taxikine/core/knowledge/flags';
+import { KIT } from '@taxikine/core/knowledge/kit';
+import { PATTERNS } from '@taxikine/core/knowledge/patterns';
+import type { OwnDrillRecord } from '@taxikine/core/visit/records';
 import { View } from '@tamagui/core';
 import { DoseSteppers } from '../session/DoseSteppers';
 import { Button } from '../ui/Button';

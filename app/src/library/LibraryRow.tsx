@@ -1,13 +1,11 @@
-import {
-  DRILL_CHAINS,
-  doseWords,
-  fillSide,
-  oneCause,
-  posesOfDrill,
-  type ClientRecord,
-  type DrillId,
-  type DrillRow,
-} from '@taxikine/core';
+import { oneCause } from '@taxikine/core/knowledge/causes';
+import { DRILL_CHAINS } from '@taxikine/core/knowledge/drillChains';
+import type { DrillRow } from '@taxikine/core/knowledge/drillRow';
+import type { DrillId } from '@taxikine/core/knowledge/drills';
+import { posesOfDrill } from '@taxikine/core/knowledge/posesOfDrill';
+import { doseWords } from '@taxikine/core/planning/doseSeconds';
+import type { ClientRecord } from '@taxikine/core/visit/records';
+import { fillSide } from '@taxikine/core/words/fill';
 import { View } from '@tamagui/core';
 import { memo, useMemo, type ReactNode } from 'react';
 import { PoseFigure } from '../figure/PoseFigure';

@@ -1,23 +1,20 @@
+import { bodyOf } from '@taxikine/core/body/body';
+import type { OwnPose } from '@taxikine/core/knowledge/ownDrill';
+import { FIGURE_CAMERAS, type FigureView } from '@taxikine/core/skeleton/camera';
+import { drawFigure, type RingId } from '@taxikine/core/skeleton/drawFigure';
+import type { Pose } from '@taxikine/core/skeleton/pose';
+import { poseSkeleton } from '@taxikine/core/skeleton/poseSkeleton';
 import {
   angleIn,
   angleOfRing,
-  bodyOf,
-  drawFigure,
-  facePath,
-  FIGURE_CAMERAS,
   limitsOfAngle,
-  maybeSceneryOf,
-  poseSkeleton,
   PULLED_RINGS,
   pullJoint,
   rootOfRing,
   withAngle,
-  type FigureView,
-  type OwnPose,
-  type Pose,
   type PoseAngle,
-  type RingId,
-} from '@taxikine/core';
+} from '@taxikine/core/skeleton/pullJoint';
+import { facePath, maybeSceneryOf } from '@taxikine/core/skeleton/scenery';
 import { View } from '@tamagui/core';
 import { useMemo, useRef, useState, type PointerEvent } from 'react';
 import Svg, { Circle, Line, Path } from 'react-native-svg';

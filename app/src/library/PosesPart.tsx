@@ -1,10 +1,7 @@
-import {
-  ownDrillRow,
-  SCENERIES,
-  type FigureView,
-  type OwnDrillRecord,
-  type OwnPose,
-} from '@taxikine/core';
+import { ownDrillRow, type OwnPose } from '@taxikine/core/knowledge/ownDrill';
+import type { FigureView } from '@taxikine/core/skeleton/camera';
+import { SCENERIES } from '@taxikine/core/skeleton/scenery';
+import type { OwnDrillRecord } from '@taxikine/core/visit/records';
 import { View } from '@tamagui/core';
 import { useMemo, useState } from 'react';
 import { PoseFigure } from '../figure/PoseFigure';

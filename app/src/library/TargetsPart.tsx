@@ -1,4 +1,6 @@
-import { CAUSES, fillSide, oneCause, type CauseId, type OwnDrillRecord } from '@taxikine/core';
+import { CAUSES, oneCause, type CauseId } from '@taxikine/core/knowledge/causes';
+import type { OwnDrillRecord } from '@taxikine/core/visit/records';
+import { fillSide } from '@taxikine/core/words/fill';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { Button } from '../ui/Button';

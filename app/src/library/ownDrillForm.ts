@@ -1,11 +1,8 @@
-import {
-  onePose,
-  type OwnDrillRecord,
-  type OwnPose,
-  type PoseId,
-  type PoseAngle,
-  type Side,
-} from '@taxikine/core';
+import type { OwnPose } from '@taxikine/core/knowledge/ownDrill';
+import type { Side } from '@taxikine/core/sides/side';
+import { onePose, type PoseId } from '@taxikine/core/skeleton/poses';
+import type { PoseAngle } from '@taxikine/core/skeleton/pullJoint';
+import type { OwnDrillRecord } from '@taxikine/core/visit/records';
 
 /** A pose of the table as one begins from it. */
 export function bareOf(id: PoseId): OwnPose {

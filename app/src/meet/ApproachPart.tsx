@@ -1,4 +1,4 @@
-import { APPROACHES, type ApproachId } from '@taxikine/core';
+import { APPROACHES, type ApproachId } from '@taxikine/core/knowledge/approaches';
 import { View } from '@tamagui/core';
 import { Choice } from '../ui/Choice';
 import { Title, Words } from '../ui/text';

@@ -1,13 +1,10 @@
-import {
-  bodyOf,
-  drawFigure,
-  FIGURE_CAMERAS,
-  onePose,
-  poseSkeleton,
-  GIVEN_REGIONS,
-  type GivenCause,
-  type HistoryItem,
-} from '@taxikine/core';
+import { bodyOf } from '@taxikine/core/body/body';
+import { GIVEN_REGIONS } from '@taxikine/core/knowledge/givenRegions';
+import { FIGURE_CAMERAS } from '@taxikine/core/skeleton/camera';
+import { drawFigure } from '@taxikine/core/skeleton/drawFigure';
+import { poseSkeleton } from '@taxikine/core/skeleton/poseSkeleton';
+import { onePose } from '@taxikine/core/skeleton/poses';
+import type { GivenCause, HistoryItem } from '@taxikine/core/trace/caseFile';
 import { View } from '@tamagui/core';
 import { useMemo } from 'react';
 import Svg, { Circle, G, Line } from 'react-native-svg';

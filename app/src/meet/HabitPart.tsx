@@ -1,4 +1,6 @@
-import { HABITS, SIDES, type HistoryItem } from '@taxikine/core';
+import { HABITS } from '@taxikine/core/knowledge/habits';
+import { SIDES } from '@taxikine/core/sides/side';
+import type { HistoryItem } from '@taxikine/core/trace/caseFile';
 import { View } from '@tamagui/core';
 import { Button } from '../ui/Button';
 import { Title, Words } from '../ui/text';

@@ -1,4 +1,7 @@
-import { KIT, SHOES, WEEKDAYS, type HomePractice } from '@taxikine/core';
+import { KIT } from '@taxikine/core/knowledge/kit';
+import { SHOES } from '@taxikine/core/knowledge/setup';
+import { WEEKDAYS } from '@taxikine/core/knowledge/weekdays';
+import type { HomePractice } from '@taxikine/core/visit/records';
 import { View } from '@tamagui/core';
 import { Choice } from '../ui/Choice';
 import { Many, toggled } from '../ui/Many';

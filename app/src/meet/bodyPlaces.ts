@@ -1,4 +1,6 @@
-import type { DrawnFigure, Region, Side } from '@taxikine/core';
+import type { Region } from '@taxikine/core/knowledge/patterns';
+import type { Side } from '@taxikine/core/sides/side';
+import type { DrawnFigure } from '@taxikine/core/skeleton/drawFigure';
 
 /** A part of the body to tap: a joint of one side, or the middle of the trunk. */
 export interface BodyPlace {

@@ -1,19 +1,12 @@
-import {
-  bodyProblems,
-  DEFAULT_APPROACH,
-  emailSchema,
-  J,
-  NO_HOME,
-  type ApproachId,
-  type ClientRecord,
-  type FlagId,
-  type GivenCause,
-  type HistoryItem,
-  type HomePractice,
-  type Segments,
-  type Side,
-  type Taped,
-} from '@taxikine/core';
+import type { Segments, Taped } from '@taxikine/core/body/body';
+import { bodyProblems } from '@taxikine/core/body/bodyProblems';
+import { emailSchema } from '@taxikine/core/contract/clientSchema';
+import { J } from '@taxikine/core/contract/joi';
+import { DEFAULT_APPROACH, type ApproachId } from '@taxikine/core/knowledge/approaches';
+import type { FlagId } from '@taxikine/core/knowledge/flags';
+import type { Side } from '@taxikine/core/sides/side';
+import type { GivenCause, HistoryItem } from '@taxikine/core/trace/caseFile';
+import { NO_HOME, type ClientRecord, type HomePractice } from '@taxikine/core/visit/records';
 import type { CustomHelpers } from 'joi';
 import type { TextOf } from '../words/useText';
 

@@ -1,4 +1,5 @@
-import { oneCheck, type CheckRetention } from '@taxikine/core';
+import { oneCheck } from '@taxikine/core/knowledge/checks';
+import type { CheckRetention } from '@taxikine/core/trend/rollUpGains';
 import { useQuery } from '@tanstack/react-query';
 import { View } from '@tamagui/core';
 import { call } from '../data/api';

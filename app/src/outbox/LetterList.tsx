@@ -1,4 +1,4 @@
-import type { MessageRecord } from '@taxikine/core';
+import type { MessageRecord } from '@taxikine/core/letters/message';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';

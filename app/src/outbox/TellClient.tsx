@@ -1,9 +1,6 @@
-import {
-  whyUnsent,
-  type ClientFile,
-  type HomePlanRecord,
-  type MessageRecord,
-} from '@taxikine/core';
+import type { MessageRecord } from '@taxikine/core/letters/message';
+import { whyUnsent } from '@taxikine/core/letters/whyUnsent';
+import type { ClientFile, HomePlanRecord } from '@taxikine/core/visit/records';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useEffect } from 'react';

@@ -1,4 +1,4 @@
-import type { JobsShown } from '@taxikine/core';
+import type { JobsShown } from '@taxikine/core/contract/jobsShown';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from '../data/api';
 

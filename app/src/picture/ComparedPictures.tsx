@@ -1,4 +1,5 @@
-import type { PicturePoint, PictureRecord } from '@taxikine/core';
+import type { PicturePoint } from '@taxikine/core/picture/marks';
+import type { PictureRecord } from '@taxikine/core/visit/records';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import Svg, { G, Image, Path } from 'react-native-svg';

@@ -1,13 +1,11 @@
 import {
   marksOf,
-  type ClientRecord,
-  type ImageRecord,
   type MarkId,
   type Marks,
   type PictureLine,
   type PicturePoint,
-  type PictureRecord,
-} from '@taxikine/core';
+} from '@taxikine/core/picture/marks';
+import type { ClientRecord, ImageRecord, PictureRecord } from '@taxikine/core/visit/records';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { useWrite } from '../data/useFile';

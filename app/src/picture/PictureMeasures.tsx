@@ -1,4 +1,5 @@
-import { pictureMeasures, type PictureMeasure, type PictureRecord } from '@taxikine/core';
+import { pictureMeasures, type PictureMeasure } from '@taxikine/core/picture/pictureMeasures';
+import type { PictureRecord } from '@taxikine/core/visit/records';
 import { View } from '@tamagui/core';
 import { Numeral, Words } from '../ui/text';
 import { useText, type TextOf } from '../words/useText';

@@ -1,4 +1,5 @@
-import type { MarkId, Marks, View } from '@taxikine/core';
+import type { View } from '@taxikine/core/knowledge/patterns';
+import type { MarkId, Marks } from '@taxikine/core/picture/marks';
 
 const SIDE: readonly (readonly [MarkId, MarkId])[] = [
   ['shoulder', 'hip'],

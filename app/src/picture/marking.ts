@@ -4,8 +4,8 @@ import {
   type Marks,
   type PictureLine,
   type PicturePoint,
-  type PictureRecord,
-} from '@taxikine/core';
+} from '@taxikine/core/picture/marks';
+import type { PictureRecord } from '@taxikine/core/visit/records';
 
 export type Mode = 'joints' | 'plumb' | 'length';
 

@@ -1,4 +1,5 @@
-import type { LookRecord, Phase, PictureRecord, View } from '@taxikine/core';
+import type { Phase, View } from '@taxikine/core/knowledge/patterns';
+import type { LookRecord, PictureRecord } from '@taxikine/core/visit/records';
 import type { Opened } from './openPicture';
 
 type OpenedPicture = Extract<Opened, { status: 'opened' }>;

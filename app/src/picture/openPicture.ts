@@ -1,4 +1,5 @@
-import { pictureKind, type PictureLine } from '@taxikine/core';
+import { pictureKind } from '@taxikine/core/picture/jpegProblem';
+import type { PictureLine } from '@taxikine/core/picture/marks';
 
 /** Larger files are no photos. */
 const MOST_BYTES = 80 * 1024 * 1024;

@@ -1,4 +1,4 @@
-import { painRule } from '@taxikine/core';
+import { painRule } from '@taxikine/core/safety/painRule';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { Button } from '../ui/Button';

@@ -1,10 +1,7 @@
-import {
-  breathWords,
-  drillOf,
-  posesOfDrill,
-  type ClientRecord,
-  type DrillRecord,
-} from '@taxikine/core';
+import { breathWords } from '@taxikine/core/knowledge/breaths';
+import { posesOfDrill } from '@taxikine/core/knowledge/posesOfDrill';
+import { drillOf } from '@taxikine/core/visit/drillOf';
+import type { ClientRecord, DrillRecord } from '@taxikine/core/visit/records';
 import { View } from '@tamagui/core';
 import { useMemo, useState } from 'react';
 import { PoseFigure } from '../figure/PoseFigure';

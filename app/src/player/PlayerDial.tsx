@@ -1,4 +1,5 @@
-import { breathesOut, type Dose, type PlayerMoment } from '@taxikine/core';
+import type { Dose } from '@taxikine/core/knowledge/drillRow';
+import { breathesOut, type PlayerMoment } from '@taxikine/core/player/timeline';
 import { View } from '@tamagui/core';
 import Svg, { Path } from 'react-native-svg';
 import { Numeral, Words } from '../ui/text';

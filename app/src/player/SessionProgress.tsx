@@ -1,4 +1,5 @@
-import { doseMinutes, type DrillRecord } from '@taxikine/core';
+import { doseMinutes } from '@taxikine/core/planning/doseSeconds';
+import type { DrillRecord } from '@taxikine/core/visit/records';
 import { View } from '@tamagui/core';
 import { Words } from '../ui/text';
 import { useText } from '../words/useText';

@@ -1,4 +1,6 @@
-import { momentOf, type Dose, type PlayerMoment, type SetClock } from '@taxikine/core';
+import type { Dose } from '@taxikine/core/knowledge/drillRow';
+import { momentOf, type PlayerMoment } from '@taxikine/core/player/timeline';
+import type { SetClock } from '@taxikine/core/visit/records';
 import { useEffect, useState } from 'react';
 
 /** Often enough for a second hand; the clock itself is in the record. */

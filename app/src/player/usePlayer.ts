@@ -1,13 +1,6 @@
-import {
-  endedLog,
-  nextSet,
-  painRule,
-  paused,
-  resumed,
-  setBack,
-  type DrillForm,
-  type DrillRecord,
-} from '@taxikine/core';
+import { endedLog, nextSet, paused, resumed, setBack } from '@taxikine/core/player/timeline';
+import { painRule } from '@taxikine/core/safety/painRule';
+import type { DrillForm, DrillRecord } from '@taxikine/core/visit/records';
 import { useUpdate } from '../data/useFile';
 import { openSound } from './cues';
 

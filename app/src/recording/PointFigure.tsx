@@ -1,5 +1,6 @@
-import { isSideView, type Joint } from '@taxikine/core/recording';
-import type { Side } from '@taxikine/core';
+import type { Joint } from '@taxikine/core/recording/joints';
+import { isSideView } from '@taxikine/core/recording/upright';
+import type { Side } from '@taxikine/core/sides/side';
 import { View } from '@tamagui/core';
 import { useMemo } from 'react';
 import Svg, { Circle, G, Line, Path } from 'react-native-svg';

@@ -1,5 +1,8 @@
-import { fillSide, oneFault, withUnit, type LookRecord } from '@taxikine/core';
-import type { Proposal } from '@taxikine/core/recording';
+import { oneFault } from '@taxikine/core/knowledge/faults';
+import type { LookRecord } from '@taxikine/core/visit/records';
+import { fillSide } from '@taxikine/core/words/fill';
+import { withUnit } from '@taxikine/core/words/units';
+import type { Proposal } from '@taxikine/core/recording/proposals';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { Button } from '../ui/Button';

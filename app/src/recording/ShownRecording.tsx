@@ -1,5 +1,7 @@
-import type { LookRecord } from '@taxikine/core';
-import { isSideView, measureLines, type Curve } from '@taxikine/core/recording';
+import type { LookRecord } from '@taxikine/core/visit/records';
+import type { Curve } from '@taxikine/core/recording/curves';
+import { measureLines } from '@taxikine/core/recording/measuresTable';
+import { isSideView } from '@taxikine/core/recording/upright';
 import { View } from '@tamagui/core';
 import Papa from 'papaparse';
 import { useState } from 'react';

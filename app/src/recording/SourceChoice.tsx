@@ -1,6 +1,9 @@
-import type { FaultId, Pattern } from '@taxikine/core';
-import { FAULTS, fillSide, oneFault } from '@taxikine/core';
-import { PLAYED_FAULTS, type PlayedFault, type RecordingView } from '@taxikine/core/recording';
+import type { FaultId } from '@taxikine/core/knowledge/faults';
+import type { Pattern } from '@taxikine/core/knowledge/patterns';
+import { FAULTS, oneFault } from '@taxikine/core/knowledge/faults';
+import { fillSide } from '@taxikine/core/words/fill';
+import { PLAYED_FAULTS, type PlayedFault } from '@taxikine/core/recorder/recorderInput';
+import type { RecordingView } from '@taxikine/core/recording/recording';
 import { View } from '@tamagui/core';
 import { useRef, useState } from 'react';
 import { Button } from '../ui/Button';

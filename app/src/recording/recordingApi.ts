@@ -1,16 +1,13 @@
-import {
-  analyse,
-  middle,
-  readRecording,
-  record,
-  tooLarge,
-  type Analysis,
-  type ColumnMap,
-  type Curve,
-  type Joint,
-  type RecorderInput,
-  type RecordingHead,
-} from '@taxikine/core/recording';
+import { readRecording } from '@taxikine/core/contract/readRecording';
+import { record } from '@taxikine/core/recorder/record';
+import type { RecorderInput } from '@taxikine/core/recorder/recorderInput';
+import { analyse, type Analysis } from '@taxikine/core/recording/analyse';
+import type { Curve } from '@taxikine/core/recording/curves';
+import type { Joint } from '@taxikine/core/recording/joints';
+import type { ColumnMap } from '@taxikine/core/recording/readTable';
+import type { RecordingHead } from '@taxikine/core/recording/recording';
+import { tooLarge } from '@taxikine/core/recording/recordingProblems';
+import { middle } from '@taxikine/core/recording/scene';
 
 /** What is being done just now. */
 export type Stage = 'playing' | 'reading' | 'measuring';

@@ -1,6 +1,8 @@
 import { proxy } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { ColumnMap, RecorderInput, RecordingHead } from '@taxikine/core/recording';
+import type { RecorderInput } from '@taxikine/core/recorder/recorderInput';
+import type { ColumnMap } from '@taxikine/core/recording/readTable';
+import type { RecordingHead } from '@taxikine/core/recording/recording';
 import type { Outcome, Stage } from './recordingApi';
 import {
   giveBack,

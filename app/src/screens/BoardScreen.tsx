@@ -1,4 +1,8 @@
-import { boardOf, rivalsOf, verdictsOf, type LookRecord, type SeenMoment } from '@taxikine/core';
+import type { SeenMoment } from '@taxikine/core/skeleton/lookSkeleton';
+import { rivalsOf } from '@taxikine/core/trace/rivals';
+import type { LookRecord } from '@taxikine/core/visit/records';
+import { boardOf } from '@taxikine/core/visit/threads';
+import { verdictsOf } from '@taxikine/core/visit/verdicts';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useMemo, useState, type ReactNode } from 'react';

@@ -1,5 +1,7 @@
 import { joiResolver } from '@hookform/resolvers/joi';
-import { FLAGS, SIDES, type ClientRecord, type FlagId, type Side } from '@taxikine/core';
+import { FLAGS, type FlagId } from '@taxikine/core/knowledge/flags';
+import { SIDES, type Side } from '@taxikine/core/sides/side';
+import type { ClientRecord } from '@taxikine/core/visit/records';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useState } from 'react';

@@ -1,30 +1,27 @@
-import {
-  boardOf,
-  caseFileOf,
-  fillSide,
-  lessonsOf,
-  oneCause,
-  visitPart,
-  type Versioned,
-  FLAGS,
-  KIT,
-  maybeVisitFile,
-  maybeTrace,
-  PATTERNS,
-  verdictsOf,
-  WEEKDAYS,
-  type ClientFile,
-  type Pattern,
-  type VisitRecord,
-  NOTHING_HELD,
-} from '@taxikine/core';
+import { oneCause } from '@taxikine/core/knowledge/causes';
+import { FLAGS } from '@taxikine/core/knowledge/flags';
+import { KIT } from '@taxikine/core/knowledge/kit';
+import { PATTERNS, type Pattern } from '@taxikine/core/knowledge/patterns';
+import { WEEKDAYS } from '@taxikine/core/knowledge/weekdays';
+import { maybeTrace } from '@taxikine/core/trace/maybeTrace';
+import { NOTHING_HELD } from '@taxikine/core/visit/blanks';
+import { caseFileOf } from '@taxikine/core/visit/caseFileOf';
+import { lessonsOf } from '@taxikine/core/visit/lessons';
+import type { Versioned, ClientFile, VisitRecord } from '@taxikine/core/visit/records';
+import { boardOf } from '@taxikine/core/visit/threads';
+import { verdictsOf } from '@taxikine/core/visit/verdicts';
+import { maybeVisitFile } from '@taxikine/core/visit/visitFile';
+import { visitPart } from '@taxikine/core/visit/visitPart';
+import { fillSide } from '@taxikine/core/words/fill';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
+import { ClientBones } from '../bones/ClientBones';
 import { useFile, useWrite } from '../data/useFile';
 import { ClientLadders } from '../ladder/ClientLadders';
 import { LeavePanel } from '../leave/LeavePanel';
 import { givenWords, historyWords } from '../meet/toldWords';
+import { oneByOneWhenIdle } from '../parts/whenIdle';
 import { Board } from '../thread/Board';
 import { boardMarks } from '../thread/boardMarks';
 import { ThreadList } from '../thread/ThreadList';
@@ -35,6 +32,7 @@ import { useWide } from '../ui/useWide';
 import { useText, type TextOf } from '../words/useText';
 import { when } from '../words/when';
 import { Header } from './Header';
+import { Trends, Visit, Week } from './lazyScreens';
 import { Waiting } from './Waiting';
 
 const newestFirst = <Visit extends VisitRecord>(visits: readonly Visit[]): Visit[] =>
@@ -43,7 +41,11 @@ const newestFirst = <Visit extends VisitRecord>(visits: readonly Visit[]): Visit
 /** One client: what they bring, what was done, and the thread of the last visit. */
 export function ClientScreen({ clientId }: { clientId: string }) {
   const file = useFile(clientId);
-  if (!file.data) return <Waiting error={file.error} onRetry={() => void file.refetch()} />;
+  useEffect(() => oneByOneWhenIdle([Visit.prefetch, Week.prefetch, Trends.prefetch]), []);
+  if (!file.data)
+    return (
+      <Waiting error={file.error} onRetry={() => void file.refetch()} bones={<ClientBones />} />
+    );
   return <KnownClient file={file.data} />;
 }
 

@@ -1,14 +1,9 @@
-import {
-  FIGURE_VIEWS,
-  isStaggered,
-  PATTERNS,
-  type ClientFile,
-  type FigureView,
-  type LimitsDeg,
-  type Pattern,
-  type PostureQuestion,
-  type WhatIf,
-} from '@taxikine/core';
+import { isStaggered, PATTERNS, type Pattern } from '@taxikine/core/knowledge/patterns';
+import { FIGURE_VIEWS, type FigureView } from '@taxikine/core/skeleton/camera';
+import type { PostureQuestion } from '@taxikine/core/solver/ask';
+import type { LimitsDeg } from '@taxikine/core/solver/limits';
+import type { WhatIf } from '@taxikine/core/solver/whatIf';
+import type { ClientFile } from '@taxikine/core/visit/records';
 import { View } from '@tamagui/core';
 import { memo, useCallback, useMemo, useState } from 'react';
 import { useFile, useWrite } from '../data/useFile';

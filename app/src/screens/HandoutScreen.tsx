@@ -1,14 +1,8 @@
-import {
-  doseWords,
-  handoutOf,
-  maybeCurrentPlan,
-  maybeOpenPlan,
-  posesOfDrill,
-  type ClientFile,
-  type HandoutDrill,
-  type Handout,
-  type PlanAtHome,
-} from '@taxikine/core';
+import { posesOfDrill } from '@taxikine/core/knowledge/posesOfDrill';
+import { doseWords } from '@taxikine/core/planning/doseSeconds';
+import type { ClientFile } from '@taxikine/core/visit/records';
+import { handoutOf, type HandoutDrill, type Handout } from '@taxikine/core/week/handout';
+import { maybeCurrentPlan, maybeOpenPlan, type PlanAtHome } from '@taxikine/core/week/planAtHome';
 import { View } from '@tamagui/core';
 import { useMemo, useState } from 'react';
 import { useCoach } from '../data/session';

@@ -1,15 +1,10 @@
-import {
-  drillState,
-  entriesOf,
-  moveDose,
-  openReferrals,
-  planWeek,
-  takeAway,
-  NO_WEEK_WISH,
-  isWeekWished,
-  type ClientFile,
-  type DoseAt,
-} from '@taxikine/core';
+import { openReferrals } from '@taxikine/core/safety/gate';
+import type { ClientFile } from '@taxikine/core/visit/records';
+import { NO_WEEK_WISH, type DoseAt } from '@taxikine/core/week/homePlan';
+import { drillState } from '@taxikine/core/week/homeState';
+import { entriesOf } from '@taxikine/core/week/planAtHome';
+import { planWeek } from '@taxikine/core/week/planWeek';
+import { moveDose, takeAway, isWeekWished } from '@taxikine/core/week/weekWish';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';

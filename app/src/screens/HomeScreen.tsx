@@ -1,4 +1,4 @@
-import type { ClientLine } from '@taxikine/core';
+import type { ClientLine } from '@taxikine/core/today/clientLine';
 import { View } from '@tamagui/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { router } from 'expo-router';
@@ -6,9 +6,11 @@ import BookOpen from 'lucide-react-native/icons/book-open';
 import LogOut from 'lucide-react-native/icons/log-out';
 import Moon from 'lucide-react-native/icons/moon';
 import Sun from 'lucide-react-native/icons/sun';
-import { useCallback, useMemo, useState, type ReactNode } from 'react';
+import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
+import { TodayBones } from '../bones/TodayBones';
 import { remember, SESSION_KEY, signOut, useCoach } from '../data/session';
 import { StuckNotice } from '../outbox/StuckNotice';
+import { oneByOneWhenIdle } from '../parts/whenIdle';
 import { ClientRow } from '../today/ClientRow';
 import { ClientsHead, FindField } from '../today/FindClients';
 import { LooseEndRow } from '../today/LooseEndRow';
@@ -22,6 +24,7 @@ import { chooseScheme, useScheme } from '../ui/useScheme';
 import { useWide } from '../ui/useWide';
 import { useText } from '../words/useText';
 import { Header } from './Header';
+import { Client, Visit } from './lazyScreens';
 import { Waiting } from './Waiting';
 
 const WAITING: ListOf = { sort: 'urgency', filter: 'waiting', search: '' };
@@ -37,6 +40,7 @@ export function HomeScreen() {
   const [list, setList] = useState(EVERYBODY);
   const waiting = useClientList(WAITING);
   const everybody = useClientList(useRested(list, PAUSE_MS));
+  useEffect(() => oneByOneWhenIdle([Client.prefetch, Visit.prefetch]), []);
   const { more: moreWaiting } = waiting;
   const { more: moreClients } = everybody;
   const isSearched = list.search.trim() !== '';
@@ -62,7 +66,13 @@ export function HomeScreen() {
     moreClients();
   }, [moreWaiting, moreClients]);
   if (!waiting.lines)
-    return <Waiting error={waiting.error ?? everybody.error} onRetry={waiting.refetch} />;
+    return (
+      <Waiting
+        error={waiting.error ?? everybody.error}
+        onRetry={waiting.refetch}
+        bones={<TodayBones />}
+      />
+    );
   return (
     <View flex={1} minHeight={0} height="100%">
       <Header title={practice.name}>

@@ -1,4 +1,5 @@
-import { FAMILIES, searchDrills, type Family } from '@taxikine/core';
+import { FAMILIES, type Family } from '@taxikine/core/knowledge/drillRow';
+import { searchDrills } from '@taxikine/core/knowledge/searchDrills';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useDeferredValue, useMemo, useState } from 'react';

@@ -1,4 +1,6 @@
-import { parse, RECORD_SCHEMAS, type OwnDrillRecord, type Problem } from '@taxikine/core';
+import { parse, type Problem } from '@taxikine/core/contract/problems';
+import { RECORD_SCHEMAS } from '@taxikine/core/contract/recordSchemas';
+import type { OwnDrillRecord } from '@taxikine/core/visit/records';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useState } from 'react';

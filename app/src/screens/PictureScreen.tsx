@@ -1,14 +1,9 @@
-import {
-  bodyOf,
-  firstMarks,
-  PHASES,
-  usualSetup,
-  VIEWS,
-  type ClientFile,
-  type LookRecord,
-  type Marks,
-  type PictureRecord,
-} from '@taxikine/core';
+import { bodyOf } from '@taxikine/core/body/body';
+import { PHASES, VIEWS } from '@taxikine/core/knowledge/patterns';
+import { firstMarks } from '@taxikine/core/picture/firstMarks';
+import type { Marks } from '@taxikine/core/picture/marks';
+import type { ClientFile, LookRecord, PictureRecord } from '@taxikine/core/visit/records';
+import { usualSetup } from '@taxikine/core/visit/usualSetup';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { useFile, useWrite } from '../data/useFile';

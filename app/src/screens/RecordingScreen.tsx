@@ -1,5 +1,7 @@
-import type { ClientFile, LookRecord, Pattern } from '@taxikine/core';
-import { keptRecording, type RecordingHead } from '@taxikine/core/recording';
+import type { Pattern } from '@taxikine/core/knowledge/patterns';
+import type { ClientFile, LookRecord } from '@taxikine/core/visit/records';
+import { keptRecording } from '@taxikine/core/recording/keptRecording';
+import type { RecordingHead } from '@taxikine/core/recording/recording';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { useFile, useUpdate } from '../data/useFile';

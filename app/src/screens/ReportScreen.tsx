@@ -1,10 +1,7 @@
-import {
-  clockWords,
-  fhirBundle,
-  measuresCsv,
-  sessionReport,
-  type SessionReport,
-} from '@taxikine/core';
+import { fhirBundle } from '@taxikine/core/contract/fhirBundle';
+import { measuresCsv } from '@taxikine/core/contract/measuresCsv';
+import { sessionReport, type SessionReport } from '@taxikine/core/report/sessionReport';
+import { clockWords } from '@taxikine/core/words/clockWords';
 import { View } from '@tamagui/core';
 import { useMemo, type ReactNode } from 'react';
 import { useCoach } from '../data/session';

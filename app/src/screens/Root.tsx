@@ -1,32 +1,33 @@
 import { TamaguiProvider, Theme, View } from '@tamagui/core';
-import { QueryClientProvider } from '@tanstack/react-query';
 import { Slot, usePathname } from 'expo-router';
-import { useState, type ReactNode } from 'react';
-import { createQueryClient } from '../data/queryClient';
-import { useOwnFonts } from '../ui/fonts';
+import type { ReactNode } from 'react';
+import { RootGuard } from '../parts/RootGuard';
+import { serveParts } from '../parts/serveParts';
+import { layOutFonts } from '../ui/fonts';
 import { tamaguiConfig } from '../ui/tamagui.config';
 import { useScheme } from '../ui/useScheme';
 import '../words/i18n';
-import { SignedInOnly } from './SignedInOnly';
+import { CoachDoor } from './lazyScreens';
 
-/** What stands round every screen: fonts, theme, data, and the door. */
+// Before any screen asks for itself.
+serveParts();
+layOutFonts();
+
+/** What stands round every screen: the last guard, the theme, and the door. All else is fetched as it is opened. */
 export function Root() {
-  const [queryClient] = useState(createQueryClient);
-  const fontsReady = useOwnFonts();
   const scheme = useScheme();
-  if (!fontsReady) return null;
   return (
-    <TamaguiProvider config={tamaguiConfig} defaultTheme={scheme}>
-      <Theme name={scheme}>
-        <QueryClientProvider client={queryClient}>
+    <RootGuard>
+      <TamaguiProvider config={tamaguiConfig} defaultTheme={scheme}>
+        <Theme name={scheme}>
           <View flex={1} backgroundColor="$paper" minHeight="100%" height="100dvh">
             <Door>
               <Slot />
             </Door>
           </View>
-        </QueryClientProvider>
-      </Theme>
-    </TamaguiProvider>
+        </Theme>
+      </TamaguiProvider>
+    </RootGuard>
   );
 }
 
@@ -35,5 +36,5 @@ const CLIENTS_PAGE = '/home';
 
 /** Everything is behind the coach's sign-in but the client's page, which has a door of its own. */
 function Door({ children }: { children: ReactNode }) {
-  return usePathname() === CLIENTS_PAGE ? children : <SignedInOnly>{children}</SignedInOnly>;
+  return usePathname() === CLIENTS_PAGE ? children : <CoachDoor>{children}</CoachDoor>;
 }

@@ -1,9 +1,6 @@
-import { joiResolver } from '@hookform/resolvers/joi';
-import { J } from '@taxikine/core';
 import { View } from '@tamagui/core';
 import { useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
-import { Controller, useForm } from 'react-hook-form';
+import { useRef, useState } from 'react';
 import { NoAnswer } from '../data/api';
 import { SESSION_KEY, signIn } from '../data/session';
 import { Button } from '../ui/Button';
@@ -11,29 +8,22 @@ import { Field } from '../ui/Field';
 import { Words } from '../ui/text';
 import { useText } from '../words/useText';
 
-interface SignInValues {
-  email: string;
-  password: string;
-}
+const FIELDS = [
+  { name: 'email', type: 'email', autoComplete: 'username' },
+  { name: 'password', type: 'password', autoComplete: 'current-password' },
+] as const;
 
-const schema = J.object({
-  email: J.string().required().label('e-mail'),
-  password: J.string().required().label('password'),
-}).messages({ 'string.empty': '{#label} is needed' });
+type Values = Readonly<Record<(typeof FIELDS)[number]['name'], string>>;
 
-/** E-mail and password. */
-export function SignInForm({ email = '' }: { email?: string }) {
+/** Signs in; the server's word when it says no. */
+function useSignIn(): { problem: string | null; go: (values: Values) => Promise<void> } {
   const t = useText();
   const client = useQueryClient();
   const [problem, setProblem] = useState<string | null>(null);
-  const { control, handleSubmit } = useForm<SignInValues>({
-    defaultValues: { email, password: '' },
-    resolver: joiResolver(schema),
-  });
-  const go = handleSubmit(async (values) => {
+  const go = async ({ email, password }: Values) => {
     setProblem(null);
     try {
-      client.setQueryData(SESSION_KEY, await signIn(values.email, values.password));
+      client.setQueryData(SESSION_KEY, await signIn(email, password));
       // What was refused meanwhile is read again.
       void client.invalidateQueries({
         predicate: ({ queryKey }) => queryKey[0] !== SESSION_KEY[0],
@@ -41,41 +31,50 @@ export function SignInForm({ email = '' }: { email?: string }) {
     } catch (error) {
       setProblem(error instanceof NoAnswer ? t('noAnswer') : (error as Error).message);
     }
-  });
-  const field = (name: keyof SignInValues, type: 'email' | 'password', autoComplete: string) => (
-    <Controller
-      control={control}
-      name={name}
-      render={({ field: { value, onChange, onBlur, ref }, fieldState }) => (
-        <Field
-          label={t(`signIn.${name}`)}
-          type={type}
-          autoComplete={autoComplete}
-          value={value}
-          onChange={onChange}
-          onBlur={onBlur}
-          inputRef={ref}
-          problem={fieldState.error?.message}
-        />
-      )}
-    />
-  );
+  };
+  return { problem, go };
+}
+
+/** E-mail and password: two fields that must not be empty, and nothing that a library of forms would be fetched for. */
+export function SignInForm({ email = '' }: { email?: string }) {
+  const t = useText();
+  const { problem, go } = useSignIn();
+  const [values, setValues] = useState<Values>({ email, password: '' });
+  const [tried, setTried] = useState(false);
+  const inputs = useRef<Partial<Record<keyof Values, HTMLInputElement | null>>>({});
+  const send = () => {
+    setTried(true);
+    const lacking = FIELDS.find(({ name }) => values[name] === '');
+    if (lacking) inputs.current[lacking.name]?.focus();
+    else void go(values);
+  };
   return (
     <form
+      noValidate
       onSubmit={(event) => {
         event.preventDefault();
-        void go();
+        send();
       }}
     >
       <View gap="$3">
-        {field('email', 'email', 'username')}
-        {field('password', 'password', 'current-password')}
+        {FIELDS.map(({ name, type, autoComplete }) => (
+          <Field
+            key={name}
+            label={t(`signIn.${name}`)}
+            type={type}
+            autoComplete={autoComplete}
+            value={values[name]}
+            onChange={(value) => setValues((was) => ({ ...was, [name]: value }))}
+            inputRef={(input) => void (inputs.current[name] = input)}
+            problem={tried && values[name] === '' ? t(`signIn.needed.${name}`) : undefined}
+          />
+        ))}
         {problem ? (
           <Words accent role="alert">
             {problem}
           </Words>
         ) : null}
-        <Button kind="main" label={t('signIn.go')} onPress={() => void go()} />
+        <Button kind="main" label={t('signIn.go')} onPress={send} />
       </View>
     </form>
   );

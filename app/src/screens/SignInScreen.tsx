@@ -1,18 +1,25 @@
-import { USUAL_SETUP, type SeenMoment } from '@taxikine/core';
 import { View } from '@tamagui/core';
-import { Figure } from '../figure/Figure';
+import { useEffect } from 'react';
+import { createPart } from '../parts/createPart';
+import { usePart } from '../parts/usePart';
+import { oneByOneWhenIdle } from '../parts/whenIdle';
 import { Title, Words } from '../ui/text';
 import { useWide } from '../ui/useWide';
 import { useText } from '../words/useText';
+import { CoachFrame, Today } from './lazyScreens';
 import { SignInForm } from './SignInForm';
 
-const DEEP_SQUAT: SeenMoment = { pattern: 'squat', phase: 'bottom', faults: [] };
-const SOMEBODY = { heightM: 1.74, massKg: 70, segments: {} };
+/** The figure comes after the form: who signs in need not wait for it. */
+const figure = createPart(() => import('./SignInFigure').then((file) => file.SignInFigure));
 
 /** The first thing anybody sees: the figure, the name, and the door. */
 export function SignInScreen() {
   const t = useText();
   const { wide } = useWide();
+  const drawn = usePart(figure);
+  // Whoever signs in comes to these two.
+  useEffect(() => oneByOneWhenIdle([CoachFrame.prefetch, Today.prefetch]), []);
+  const { width, height } = wide ? { width: 460, height: 440 } : { width: 250, height: 220 };
   return (
     <View
       render="main"
@@ -24,15 +31,9 @@ export function SignInScreen() {
       padding="$5"
       style={{ overflowY: 'auto' }}
     >
-      <Figure
-        client={SOMEBODY}
-        setup={USUAL_SETUP}
-        moment={DEEP_SQUAT}
-        view="side"
-        width={wide ? 460 : 250}
-        height={wide ? 440 : 220}
-        label=""
-      />
+      <View width={width} height={height} aria-hidden>
+        {drawn.status === 'there' ? <drawn.part width={width} height={height} /> : null}
+      </View>
       <View gap="$4" width="100%" maxWidth={400}>
         <View>
           <Title big aria-level={1} fontSize="$7" lineHeight="$7">

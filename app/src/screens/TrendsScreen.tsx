@@ -1,13 +1,9 @@
-import {
-  checkSeries,
-  climbedLadders,
-  doneBetween,
-  faultSeries,
-  measuresCsv,
-  type CheckSeries,
-  type ClientFile,
-  type SessionMark,
-} from '@taxikine/core';
+import { measuresCsv } from '@taxikine/core/contract/measuresCsv';
+import { climbedLadders } from '@taxikine/core/ladder/climbedLadders';
+import { checkSeries, type CheckSeries } from '@taxikine/core/trend/checkSeries';
+import { doneBetween, type SessionMark } from '@taxikine/core/trend/doneBetween';
+import { faultSeries } from '@taxikine/core/trend/faultSeries';
+import type { ClientFile } from '@taxikine/core/visit/records';
 import { View } from '@tamagui/core';
 import { useMemo, useState } from 'react';
 import { useFile } from '../data/useFile';

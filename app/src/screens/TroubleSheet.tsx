@@ -1,4 +1,6 @@
-import { fillSide, oneFault, type ClientFile, type LookRecord } from '@taxikine/core';
+import { oneFault } from '@taxikine/core/knowledge/faults';
+import type { ClientFile, LookRecord } from '@taxikine/core/visit/records';
+import { fillSide } from '@taxikine/core/words/fill';
 import { View } from '@tamagui/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { fileKey } from '../data/queryClient';

@@ -1,20 +1,13 @@
-import { STEPS, type Step } from '@taxikine/core';
+import { STEPS, type Step } from '@taxikine/core/visit/records';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
-import { useEffect, type ComponentType } from 'react';
+import { useEffect } from 'react';
+import { VisitBones } from '../bones/VisitBones';
 import { useFile, useUpdate } from '../data/useFile';
 import { useVisit, type OpenVisit } from '../data/useVisit';
+import { oneByOneWhenIdle } from '../parts/whenIdle';
 import { readyRecordingWorker } from '../recording/recordingWorker';
-import { AgainStep } from '../steps/AgainStep';
-import { AskStep } from '../steps/AskStep';
-import { CheckStep } from '../steps/CheckStep';
-import { LookStep } from '../steps/LookStep';
-import { ProbeStep } from '../steps/ProbeStep';
-import { SetupStep } from '../steps/SetupStep';
-import type { StepProps } from '../steps/StepProps';
-import { TraceStep } from '../steps/TraceStep';
-import { VerdictStep } from '../steps/VerdictStep';
-import { WorkStep } from '../steps/WorkStep';
+import { STEP_SCREENS } from '../steps/stepScreens';
 import { Rail } from '../thread/Rail';
 import { Button } from '../ui/Button';
 import { traceWorker } from '../trace/traceWorker';
@@ -23,18 +16,6 @@ import { useText } from '../words/useText';
 import { Header } from './Header';
 import { NotThere } from './NotThere';
 import { Waiting } from './Waiting';
-
-const SCREENS: Readonly<Record<Step, ComponentType<StepProps>>> = {
-  ask: AskStep,
-  setup: SetupStep,
-  look: LookStep,
-  probe: ProbeStep,
-  check: CheckStep,
-  trace: TraceStep,
-  work: WorkStep,
-  again: AgainStep,
-  verdict: VerdictStep,
-};
 
 /** Steps that already hold something. */
 function doneSteps({ visit, gate }: OpenVisit): Set<Step> {
@@ -57,8 +38,16 @@ function doneSteps({ visit, gate }: OpenVisit): Set<Step> {
 export function VisitScreen({ clientId, visitId }: { clientId: string; visitId: string }) {
   const file = useFile(clientId);
   const open = useVisit(file.data, visitId);
-  if (!file.data) return <Waiting error={file.error} onRetry={() => void file.refetch()} />;
+  if (!file.data)
+    return (
+      <Waiting error={file.error} onRetry={() => void file.refetch()} bones={<VisitBones />} />
+    );
   return open ? <OpenVisitScreen open={open} /> : <NotThere />;
+}
+
+function readyWorkers(): void {
+  void traceWorker();
+  readyRecordingWorker();
 }
 
 /** Until the safety questions are answered, every way leads back to them. */
@@ -72,13 +61,15 @@ const allowed = (step: Step, { gate, visit }: OpenVisit): Step =>
 function OpenVisitScreen({ open }: { open: OpenVisit }) {
   const t = useText();
   const update = useUpdate();
-  // A basement has no signal: what measures a recording is loaded while there is some.
-  useEffect(readyRecordingWorker, []);
-  useEffect(() => void traceWorker(), []);
+  // A basement has no signal: what the visit will come to is fetched while there is some.
+  useEffect(
+    () => oneByOneWhenIdle([...STEPS.map((step) => STEP_SCREENS[step].prefetch), readyWorkers]),
+    [],
+  );
   const { wide, width, height } = useWide();
   const { visit, client } = open.visit;
   const shown = allowed(visit.step, open);
-  const Screen = SCREENS[shown];
+  const Screen = STEP_SCREENS[shown];
   const go = (next: Step) => {
     if (visit.step !== next) update('visits', visit, (latest) => ({ ...latest, step: next }));
   };

@@ -1,28 +1,20 @@
-import { View } from '@tamagui/core';
+import type { ReactNode } from 'react';
+import { ScreenBones } from '../bones/ScreenBones';
 import { Refused } from '../data/api';
-import { useText } from '../words/useText';
 import { NotThere } from './NotThere';
 import { Unreachable } from './Unreachable';
 
+export interface WaitingProps {
+  readonly error: unknown;
+  readonly onRetry: () => void;
+  /** The bones that stood there while the screen itself was fetched. */
+  readonly bones?: ReactNode;
+}
+
 /** While a file is being read: bones of the page; or why it is not there. */
-export function Waiting({ error, onRetry }: { error: unknown; onRetry: () => void }) {
-  const t = useText();
+export function Waiting({ error, onRetry, bones = <ScreenBones /> }: WaitingProps) {
   if (error instanceof Refused && (error.status === 404 || error.status === 422))
     return <NotThere />;
   if (error) return <Unreachable onRetry={onRetry} />;
-  return (
-    <View render="main" padding="$5" gap="$4" aria-busy aria-label={t('loading')}>
-      {[220, 340, 280].map((width) => (
-        <View
-          key={width}
-          height={20}
-          width={width}
-          maxWidth="100%"
-          borderRadius="$1"
-          backgroundColor="$rule"
-          opacity={0.6}
-        />
-      ))}
-    </View>
-  );
+  return bones;
 }

@@ -1,20 +1,15 @@
-import {
-  checksOfDrill,
-  clockWords,
-  doseWords,
-  drillOf,
-  isBegun,
-  maybeLowered,
-  tryOf,
-  oneCheck,
-  planSession,
-  workDone,
-  type ClientFile,
-  type DrillRecord,
-  type RungToday,
-  type Trace,
-  type VisitFile,
-} from '@taxikine/core';
+import { oneCheck } from '@taxikine/core/knowledge/checks';
+import { maybeLowered, type RungToday } from '@taxikine/core/ladder/rungToday';
+import { tryOf } from '@taxikine/core/ladder/rungTry';
+import { doseWords } from '@taxikine/core/planning/doseSeconds';
+import { planSession } from '@taxikine/core/planning/planSession';
+import { isBegun, workDone } from '@taxikine/core/player/timeline';
+import type { Trace } from '@taxikine/core/trace/trace';
+import { checksOfDrill } from '@taxikine/core/visit/checksOfDrill';
+import { drillOf } from '@taxikine/core/visit/drillOf';
+import type { ClientFile, DrillRecord } from '@taxikine/core/visit/records';
+import type { VisitFile } from '@taxikine/core/visit/visitFile';
+import { clockWords } from '@taxikine/core/words/clockWords';
 import { View } from '@tamagui/core';
 import { useMemo, useState } from 'react';
 import { CheckCard } from '../check/CheckCard';

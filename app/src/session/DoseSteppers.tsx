@@ -1,4 +1,5 @@
-import { doseWords, type Dose } from '@taxikine/core';
+import type { Dose } from '@taxikine/core/knowledge/drillRow';
+import { doseWords } from '@taxikine/core/planning/doseSeconds';
 import { View } from '@tamagui/core';
 import { Button } from '../ui/Button';
 import { Stepper } from '../ui/Stepper';

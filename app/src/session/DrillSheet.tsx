@@ -1,18 +1,18 @@
+import { breathWords } from '@taxikine/core/knowledge/breaths';
+import { posesOfDrill } from '@taxikine/core/knowledge/posesOfDrill';
+import { doseFor } from '@taxikine/core/knowledge/workOrder';
+import type { PlannedDrill } from '@taxikine/core/planning/planSession';
+import { swapsFor } from '@taxikine/core/planning/swapsFor';
 import {
-  breathWords,
   chooseRung,
   doseDrill,
-  doseFor,
   dropDrill,
   letGo,
   lockDrill,
-  posesOfDrill,
   swapDrill,
-  swapsFor,
-  type PlannedDrill,
-  type Trace,
-  type VisitFile,
-} from '@taxikine/core';
+} from '@taxikine/core/planning/wish';
+import type { Trace } from '@taxikine/core/trace/trace';
+import type { VisitFile } from '@taxikine/core/visit/visitFile';
 import { View } from '@tamagui/core';
 import { useMemo } from 'react';
 import { PoseFigure } from '../figure/PoseFigure';

@@ -1,13 +1,7 @@
-import {
-  GAUGE_CHECK,
-  gaugeOf,
-  oneCheck,
-  SIDES,
-  withUnit,
-  withWarmUp,
-  type GaugeReading,
-  type Side,
-} from '@taxikine/core';
+import { oneCheck } from '@taxikine/core/knowledge/checks';
+import { GAUGE_CHECK, gaugeOf, withWarmUp, type GaugeReading } from '@taxikine/core/planning/gauge';
+import { SIDES, type Side } from '@taxikine/core/sides/side';
+import { withUnit } from '@taxikine/core/words/units';
 import { View } from '@tamagui/core';
 import { useMemo, useState } from 'react';
 import { CheckCard } from '../check/CheckCard';

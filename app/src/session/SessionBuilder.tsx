@@ -1,16 +1,14 @@
-import {
-  drillKey,
-  isWished,
-  KIT,
-  NO_WISH,
-  NOTHING_DONE,
-  traceSnapshot,
-  type DrillRecord,
-  type OwnDrill,
-  type PlannedDrill,
-  type Trace,
-  type VisitFile,
-} from '@taxikine/core';
+import { KIT } from '@taxikine/core/knowledge/kit';
+import type { OwnDrill } from '@taxikine/core/knowledge/ownDrill';
+import { drillKey } from '@taxikine/core/planning/candidates';
+import type { PlannedDrill } from '@taxikine/core/planning/planSession';
+import { NO_WISH } from '@taxikine/core/planning/sessionLimits';
+import { isWished } from '@taxikine/core/planning/wish';
+import type { Trace } from '@taxikine/core/trace/trace';
+import { NOTHING_DONE } from '@taxikine/core/visit/blanks';
+import type { DrillRecord } from '@taxikine/core/visit/records';
+import { traceSnapshot } from '@taxikine/core/visit/traceSnapshot';
+import type { VisitFile } from '@taxikine/core/visit/visitFile';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { useUpdate, useWrite } from '../data/useFile';

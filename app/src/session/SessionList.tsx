@@ -12,7 +12,7 @@ import {
   sortableKeyboardCoordinates,
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
-import type { ClientRecord } from '@taxikine/core';
+import type { ClientRecord } from '@taxikine/core/visit/records';
 import { SessionRow } from './SessionRow';
 import type { SessionOf } from './useSessionPlan';
 

@@ -1,17 +1,19 @@
+import type { DrillRow } from '@taxikine/core/knowledge/drillRow';
 import {
-  movedTo,
-  NO_WISH,
-  onRung,
   planSession,
-  type DrillRow,
   type PlannedDrill,
-  type SessionLimits,
   type SessionPlan,
+} from '@taxikine/core/planning/planSession';
+import {
+  NO_WISH,
+  type SessionLimits,
   type SessionWish,
-  type Trace,
-  type VisitFile,
-  type VisitRecord,
-} from '@taxikine/core';
+} from '@taxikine/core/planning/sessionLimits';
+import { movedTo } from '@taxikine/core/planning/wish';
+import type { Trace } from '@taxikine/core/trace/trace';
+import { onRung } from '@taxikine/core/visit/drillOf';
+import type { VisitRecord } from '@taxikine/core/visit/records';
+import type { VisitFile } from '@taxikine/core/visit/visitFile';
 import { useMemo } from 'react';
 import { useUpdate } from '../data/useFile';
 import { useLibrary } from '../data/usePractice';

@@ -1,29 +1,25 @@
+import { FIGURE_CAMERAS, project, type FigureView } from '@taxikine/core/skeleton/camera';
+import { drawFigure, type DrawnFigure } from '@taxikine/core/skeleton/drawFigure';
+import { skeletonOf } from '@taxikine/core/skeleton/skeletonOf';
 import {
   askDeepest,
   askFit,
   askSettle,
-  attributeWithErrors,
-  drawFigure,
-  FIGURE_CAMERAS,
-  mix,
   problemFrom,
-  project,
-  reachErrorDeg,
-  skeletonOf,
-  stanceProblems,
-  stateOf,
-  whatIf,
-  type AttributionInput,
-  type AttributionWithErrors,
-  type DrawnFigure,
-  type FigureView,
-  type Fit,
-  type FitAim,
-  type LimitsDeg,
   type PostureAnswer,
   type PostureQuestion,
-  type WhatIf,
-} from '@taxikine/core/solver';
+} from '@taxikine/core/solver/ask';
+import type { AttributionInput } from '@taxikine/core/solver/attribute';
+import {
+  attributeWithErrors,
+  type AttributionWithErrors,
+} from '@taxikine/core/solver/attributeWithErrors';
+import type { Fit, FitAim } from '@taxikine/core/solver/fit';
+import type { LimitsDeg } from '@taxikine/core/solver/limits';
+import { stanceProblems } from '@taxikine/core/solver/stanceProblems';
+import { stateOf } from '@taxikine/core/solver/state';
+import { mix } from '@taxikine/core/solver/variables';
+import { reachErrorDeg, whatIf, type WhatIf } from '@taxikine/core/solver/whatIf';
 
 type Variables = readonly number[];
 

@@ -1,14 +1,9 @@
-import {
-  FAULT_LEVELS,
-  faultKey,
-  fillSide,
-  levelIn,
-  oneFault,
-  RATINGS,
-  withUnit,
-  type LookRecord,
-  type SeenFault,
-} from '@taxikine/core';
+import { FAULT_LEVELS, oneFault } from '@taxikine/core/knowledge/faults';
+import type { SeenFault } from '@taxikine/core/trace/caseFile';
+import { RATINGS, type LookRecord } from '@taxikine/core/visit/records';
+import { faultKey, levelIn } from '@taxikine/core/visit/verdicts';
+import { fillSide } from '@taxikine/core/words/fill';
+import { withUnit } from '@taxikine/core/words/units';
 import { View } from '@tamagui/core';
 import { useWrite } from '../data/useFile';
 import { Figure } from '../figure/Figure';

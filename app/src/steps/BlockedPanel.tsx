@@ -1,4 +1,5 @@
-import { oneReferQuestion, type BlockReason, type Gate } from '@taxikine/core';
+import { oneReferQuestion } from '@taxikine/core/knowledge/refer';
+import type { BlockReason, Gate } from '@taxikine/core/safety/gate';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { useUpdate } from '../data/useFile';

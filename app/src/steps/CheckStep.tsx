@@ -1,11 +1,7 @@
-import {
-  CHECKS,
-  oneCheck,
-  suspectChecks,
-  type CheckRow,
-  type NextCheck,
-  type VisitFile,
-} from '@taxikine/core';
+import { CHECKS, oneCheck, type CheckRow } from '@taxikine/core/knowledge/checks';
+import type { NextCheck } from '@taxikine/core/trace/next/nextChecks';
+import { suspectChecks } from '@taxikine/core/visit/suspects';
+import type { VisitFile } from '@taxikine/core/visit/visitFile';
 import { View } from '@tamagui/core';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { NextStrip } from '../trace/NextStrip';

@@ -1,4 +1,6 @@
-import { caseFileOf, maybeDepthQuestion, type VisitFile } from '@taxikine/core';
+import { maybeDepthQuestion } from '@taxikine/core/trace/depthShares';
+import { caseFileOf } from '@taxikine/core/visit/caseFileOf';
+import type { VisitFile } from '@taxikine/core/visit/visitFile';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';

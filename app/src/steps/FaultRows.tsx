@@ -1,12 +1,9 @@
-import {
-  faultKey,
-  type FaultId,
-  type FaultRow,
-  type LookRecord,
-  type Phase,
-  type Side,
-  type View as LookView,
-} from '@taxikine/core';
+import type { FaultRow } from '@taxikine/core/knowledge/faultRow';
+import type { FaultId } from '@taxikine/core/knowledge/faults';
+import type { Phase, View as LookView } from '@taxikine/core/knowledge/patterns';
+import type { Side } from '@taxikine/core/sides/side';
+import type { LookRecord } from '@taxikine/core/visit/records';
+import { faultKey } from '@taxikine/core/visit/verdicts';
 import { View } from '@tamagui/core';
 import { Button } from '../ui/Button';
 import { Words } from '../ui/text';

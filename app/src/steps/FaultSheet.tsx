@@ -1,4 +1,6 @@
-import { fillSide, oneFault, type SeenFault } from '@taxikine/core';
+import { oneFault } from '@taxikine/core/knowledge/faults';
+import type { SeenFault } from '@taxikine/core/trace/caseFile';
+import { fillSide } from '@taxikine/core/words/fill';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Sheet } from '../ui/Sheet';

@@ -1,18 +1,17 @@
+import { oneFault } from '@taxikine/core/knowledge/faults';
 import {
-  clamp,
-  faultKey,
-  fillSide,
-  oneFault,
-  onePhrase,
   PHASES,
-  RATINGS,
   VIEWS,
-  withUnit,
-  type LookRecord,
   type Phase,
   type View as LookView,
   type Zone,
-} from '@taxikine/core';
+} from '@taxikine/core/knowledge/patterns';
+import { onePhrase } from '@taxikine/core/knowledge/phrases';
+import { clamp } from '@taxikine/core/numeric/safety';
+import { RATINGS, type LookRecord } from '@taxikine/core/visit/records';
+import { faultKey } from '@taxikine/core/visit/verdicts';
+import { fillSide } from '@taxikine/core/words/fill';
+import { withUnit } from '@taxikine/core/words/units';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useState } from 'react';

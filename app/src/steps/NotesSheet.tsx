@@ -1,4 +1,6 @@
-import { PHRASES, type LookNote, type Phase } from '@taxikine/core';
+import type { Phase } from '@taxikine/core/knowledge/patterns';
+import { PHRASES } from '@taxikine/core/knowledge/phrases';
+import type { LookNote } from '@taxikine/core/visit/records';
 import { View } from '@tamagui/core';
 import { Button } from '../ui/Button';
 import { Sheet } from '../ui/Sheet';

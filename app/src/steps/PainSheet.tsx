@@ -1,12 +1,8 @@
-import {
-  PAIN_KINDS,
-  painRule,
-  REGIONS,
-  type LookRecord,
-  type MaybeSide,
-  type Phase,
-  type Region,
-} from '@taxikine/core';
+import { REGIONS, type Phase, type Region } from '@taxikine/core/knowledge/patterns';
+import { painRule } from '@taxikine/core/safety/painRule';
+import type { MaybeSide } from '@taxikine/core/sides/side';
+import { PAIN_KINDS } from '@taxikine/core/trace/caseFile';
+import type { LookRecord } from '@taxikine/core/visit/records';
 import { useState } from 'react';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';

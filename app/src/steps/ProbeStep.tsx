@@ -1,19 +1,18 @@
+import { oneFault } from '@taxikine/core/knowledge/faults';
 import {
-  changesSomething,
-  faultKey,
-  fillSide,
-  oneFault,
   PROBES,
-  suspectProbes,
-  type LookRecord,
-  type NextCheck,
   type ProbeId,
   type ProbeOutcome,
-  type ProbeRecord,
   type ProbeRow,
-  type SeenFault,
-  type VisitFile,
-} from '@taxikine/core';
+} from '@taxikine/core/knowledge/probes';
+import type { SeenFault } from '@taxikine/core/trace/caseFile';
+import { changesSomething } from '@taxikine/core/trace/next/candidates';
+import type { NextCheck } from '@taxikine/core/trace/next/nextChecks';
+import type { LookRecord, ProbeRecord } from '@taxikine/core/visit/records';
+import { suspectProbes } from '@taxikine/core/visit/suspects';
+import { faultKey } from '@taxikine/core/visit/verdicts';
+import type { VisitFile } from '@taxikine/core/visit/visitFile';
+import { fillSide } from '@taxikine/core/words/fill';
 import { View } from '@tamagui/core';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useWrite } from '../data/useFile';

@@ -1,16 +1,9 @@
-import {
-  NOTHING_SEEN,
-  ARMS,
-  HANDS,
-  isStaggered,
-  LOAD_PLACES,
-  setupFor,
-  SHOES,
-  SIDES,
-  type LookRecord,
-  type Setup,
-  type Side,
-} from '@taxikine/core';
+import { isStaggered } from '@taxikine/core/knowledge/patterns';
+import { ARMS, HANDS, LOAD_PLACES, SHOES, type Setup } from '@taxikine/core/knowledge/setup';
+import { SIDES, type Side } from '@taxikine/core/sides/side';
+import { NOTHING_SEEN } from '@taxikine/core/visit/blanks';
+import type { LookRecord } from '@taxikine/core/visit/records';
+import { setupFor } from '@taxikine/core/visit/setupFor';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { useWrite } from '../data/useFile';

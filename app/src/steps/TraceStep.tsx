@@ -1,4 +1,6 @@
-import { rivalsOf, type Trace, type VisitFile } from '@taxikine/core';
+import { rivalsOf } from '@taxikine/core/trace/rivals';
+import type { Trace } from '@taxikine/core/trace/trace';
+import type { VisitFile } from '@taxikine/core/visit/visitFile';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { SaveCase } from '../caseFile/SaveCase';

@@ -1,10 +1,7 @@
-import {
-  boardOf,
-  probabilityWords,
-  traceSnapshot,
-  verdictsOf,
-  type VisitVerdict,
-} from '@taxikine/core';
+import { boardOf } from '@taxikine/core/visit/threads';
+import { traceSnapshot } from '@taxikine/core/visit/traceSnapshot';
+import { verdictsOf, type VisitVerdict } from '@taxikine/core/visit/verdicts';
+import { probabilityWords } from '@taxikine/core/words/probability';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useMemo } from 'react';

@@ -1,17 +1,12 @@
-import {
-  faultKey,
-  NOTHING_SEEN,
-  oneFault,
-  type ClearKey,
-  type CheckRow,
-  type FaultLevel,
-  type LookRecord,
-  oneCheck,
-  rangeRatio,
-  type MaybeSide,
-  type SeenFault,
-  type VisitFile,
-} from '@taxikine/core';
+import { type CheckRow, oneCheck } from '@taxikine/core/knowledge/checks';
+import { oneFault, type ClearKey, type FaultLevel } from '@taxikine/core/knowledge/faults';
+import type { MaybeSide } from '@taxikine/core/sides/side';
+import type { SeenFault } from '@taxikine/core/trace/caseFile';
+import { rangeRatio } from '@taxikine/core/trace/rangeRatio';
+import { NOTHING_SEEN } from '@taxikine/core/visit/blanks';
+import type { LookRecord } from '@taxikine/core/visit/records';
+import { faultKey } from '@taxikine/core/visit/verdicts';
+import type { VisitFile } from '@taxikine/core/visit/visitFile';
 
 /** The retest opens with the set-up of the first look, locked. */
 export const newAgain = (first: LookRecord): LookRecord => ({

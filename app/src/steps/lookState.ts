@@ -1,20 +1,17 @@
+import { canBeSeen, type FaultRow } from '@taxikine/core/knowledge/faultRow';
+import { FAULTS, oneFault, type FaultId } from '@taxikine/core/knowledge/faults';
 import {
-  canBeSeen,
-  FAULTS,
-  faultKey,
   GRADES,
-  oneFault,
   VIEWS,
-  type FaultId,
-  type FaultRow,
-  type LookRecord,
-  type MaybeSide,
   type Pattern,
   type Phase,
-  type SeenFault,
   type View,
   type Zone,
-} from '@taxikine/core';
+} from '@taxikine/core/knowledge/patterns';
+import type { MaybeSide } from '@taxikine/core/sides/side';
+import type { SeenFault } from '@taxikine/core/trace/caseFile';
+import type { LookRecord } from '@taxikine/core/visit/records';
+import { faultKey } from '@taxikine/core/visit/verdicts';
 
 type Look = LookRecord;
 

@@ -1,4 +1,4 @@
-import type { Setup } from '@taxikine/core';
+import type { Setup } from '@taxikine/core/knowledge/setup';
 import type { TextOf } from '../words/useText';
 
 /** A set-up in one line. */

@@ -1,11 +1,11 @@
+import type { CauseKind } from '@taxikine/core/knowledge/causes';
 import {
   threadThrough,
   type Board as BoardData,
-  type CauseKind,
   type Column,
   type Knot,
   type Strand,
-} from '@taxikine/core';
+} from '@taxikine/core/visit/threads';
 import { View } from '@tamagui/core';
 import { useState, type ReactNode } from 'react';
 import Svg, { Path } from 'react-native-svg';

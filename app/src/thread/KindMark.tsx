@@ -1,4 +1,4 @@
-import type { CauseKind } from '@taxikine/core';
+import type { CauseKind } from '@taxikine/core/knowledge/causes';
 import Svg, { Path, Rect } from 'react-native-svg';
 import type { Palette } from '../ui/palette';
 import { usePalette } from '../ui/usePalette';

@@ -1,4 +1,7 @@
-import { probabilityWords, type Knot, type Trace, type VisitVerdict } from '@taxikine/core';
+import type { Trace } from '@taxikine/core/trace/trace';
+import type { Knot } from '@taxikine/core/visit/threads';
+import type { VisitVerdict } from '@taxikine/core/visit/verdicts';
+import { probabilityWords } from '@taxikine/core/words/probability';
 import type { ReactNode } from 'react';
 import { KindMark } from './KindMark';
 import { VerdictMark } from './VerdictMark';

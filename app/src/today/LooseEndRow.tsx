@@ -1,10 +1,8 @@
-import {
-  maybeLeadingReport,
-  oneFault,
-  USUAL_SETUP,
-  type ClientLine,
-  type View as LookView,
-} from '@taxikine/core';
+import { oneFault } from '@taxikine/core/knowledge/faults';
+import type { View as LookView } from '@taxikine/core/knowledge/patterns';
+import { USUAL_SETUP } from '@taxikine/core/knowledge/setup';
+import type { ClientLine } from '@taxikine/core/today/clientLine';
+import { maybeLeadingReport } from '@taxikine/core/today/rankOf';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import Svg, { Circle, Path } from 'react-native-svg';

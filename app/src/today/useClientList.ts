@@ -1,10 +1,6 @@
-import {
-  clientLine,
-  type ClientLine,
-  type ClientRecord,
-  type ClientSummary,
-  type Versioned,
-} from '@taxikine/core';
+import { clientLine, type ClientLine } from '@taxikine/core/today/clientLine';
+import type { ClientSummary } from '@taxikine/core/today/clientSummary';
+import type { ClientRecord, Versioned } from '@taxikine/core/visit/records';
 import { useInfiniteQuery, useMutationState } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { call } from '../data/api';

@@ -1,10 +1,7 @@
-import {
-  APPROACHES,
-  type ApproachId,
-  type PlannedDrill,
-  type Trace,
-  type VisitFile,
-} from '@taxikine/core';
+import { APPROACHES, type ApproachId } from '@taxikine/core/knowledge/approaches';
+import type { PlannedDrill } from '@taxikine/core/planning/planSession';
+import type { Trace } from '@taxikine/core/trace/trace';
+import type { VisitFile } from '@taxikine/core/visit/visitFile';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { useUpdate } from '../data/useFile';

@@ -1,4 +1,6 @@
-import type { TracedCause, VisitFile, VisitOpinion } from '@taxikine/core';
+import type { TracedCause } from '@taxikine/core/trace/trace';
+import type { VisitOpinion } from '@taxikine/core/visit/records';
+import type { VisitFile } from '@taxikine/core/visit/visitFile';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { useUpdate } from '../data/useFile';

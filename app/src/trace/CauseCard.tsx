@@ -1,4 +1,7 @@
-import { LIKELY_ENOUGH, probabilityWords, type Rival, type TracedCause } from '@taxikine/core';
+import { LIKELY_ENOUGH } from '@taxikine/core/trace/likelyEnough';
+import type { Rival } from '@taxikine/core/trace/rivals';
+import type { TracedCause } from '@taxikine/core/trace/trace';
+import { probabilityWords } from '@taxikine/core/words/probability';
 import { View } from '@tamagui/core';
 import type { ReactNode } from 'react';
 import { KindMark, kindColour } from '../thread/KindMark';

@@ -1,11 +1,9 @@
-import {
-  APPROACHES,
-  caseFileOf,
-  disagreementsFor,
-  type DisagreementRow,
-  type Trace,
-  type VisitFile,
-} from '@taxikine/core';
+import { APPROACHES } from '@taxikine/core/knowledge/approaches';
+import type { DisagreementRow } from '@taxikine/core/knowledge/disagreements';
+import { disagreementsFor } from '@taxikine/core/trace/disagreementsFor';
+import type { Trace } from '@taxikine/core/trace/trace';
+import { caseFileOf } from '@taxikine/core/visit/caseFileOf';
+import type { VisitFile } from '@taxikine/core/visit/visitFile';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { Button } from '../ui/Button';

@@ -1,4 +1,6 @@
-import { capital, clamp, type Reason } from '@taxikine/core';
+import { clamp } from '@taxikine/core/numeric/safety';
+import type { Reason } from '@taxikine/core/trace/trace';
+import { capital } from '@taxikine/core/words/fill';
 import { View } from '@tamagui/core';
 import Svg, { Line, Rect } from 'react-native-svg';
 import { Words } from '../ui/text';

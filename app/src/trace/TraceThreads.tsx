@@ -1,4 +1,5 @@
-import { probabilityWords, type Trace, type TracedCause } from '@taxikine/core';
+import type { Trace, TracedCause } from '@taxikine/core/trace/trace';
+import { probabilityWords } from '@taxikine/core/words/probability';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import Svg, { Circle, Path } from 'react-native-svg';

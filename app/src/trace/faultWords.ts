@@ -1,4 +1,6 @@
-import { fillSide, oneFault, type MaybeSide } from '@taxikine/core';
+import { oneFault } from '@taxikine/core/knowledge/faults';
+import type { MaybeSide } from '@taxikine/core/sides/side';
+import { fillSide } from '@taxikine/core/words/fill';
 
 /** The sentence of a fault by its key (`hips-slide@left`). */
 export function faultWords(key: string): string {

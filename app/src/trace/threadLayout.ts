@@ -1,4 +1,6 @@
-import { LIKELY_ENOUGH, shownCauses, type Trace, type TracedCause } from '@taxikine/core';
+import { LIKELY_ENOUGH } from '@taxikine/core/trace/likelyEnough';
+import type { Trace, TracedCause } from '@taxikine/core/trace/trace';
+import { shownCauses } from '@taxikine/core/visit/threads';
 
 export interface ThreadSpot {
   readonly key: string;

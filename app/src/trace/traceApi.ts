@@ -1,10 +1,10 @@
+import type { ApproachId } from '@taxikine/core/knowledge/approaches';
+import type { CaseFile } from '@taxikine/core/trace/caseFile';
 import {
   nextChecks,
-  type ApproachId,
-  type CaseFile,
   type NextChecks,
   type NextSession,
-} from '@taxikine/core/trace';
+} from '@taxikine/core/trace/next/nextChecks';
 
 /** What the page asks the trace's worker. */
 export const traceApi = {

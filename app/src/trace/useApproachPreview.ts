@@ -1,12 +1,9 @@
-import {
-  caseFileOf,
-  planSession,
-  type ApproachId,
-  type NextCheck,
-  type PlannedDrill,
-  type Trace,
-  type VisitFile,
-} from '@taxikine/core';
+import type { ApproachId } from '@taxikine/core/knowledge/approaches';
+import { planSession, type PlannedDrill } from '@taxikine/core/planning/planSession';
+import type { NextCheck } from '@taxikine/core/trace/next/nextChecks';
+import type { Trace } from '@taxikine/core/trace/trace';
+import { caseFileOf } from '@taxikine/core/visit/caseFileOf';
+import type { VisitFile } from '@taxikine/core/visit/visitFile';
 import { useEffect, useMemo, useState } from 'react';
 import { traceWorker } from './traceWorker';
 

@@ -1,4 +1,6 @@
-import { caseFileOf, type NextChecks, type VisitFile } from '@taxikine/core';
+import type { NextChecks } from '@taxikine/core/trace/next/nextChecks';
+import { caseFileOf } from '@taxikine/core/visit/caseFileOf';
+import type { VisitFile } from '@taxikine/core/visit/visitFile';
 import { startTransition, useEffect, useMemo, useState } from 'react';
 import { traceWorker } from './traceWorker';
 

@@ -1,12 +1,12 @@
 import {
-  caseFileOf,
   leavableFindings,
-  maybeTrace,
   withoutFindings,
   type LeavableFinding,
-  type Trace,
-  type VisitFile,
-} from '@taxikine/core';
+} from '@taxikine/core/trace/leaveOut';
+import { maybeTrace } from '@taxikine/core/trace/maybeTrace';
+import type { Trace } from '@taxikine/core/trace/trace';
+import { caseFileOf } from '@taxikine/core/visit/caseFileOf';
+import type { VisitFile } from '@taxikine/core/visit/visitFile';
 import { useMemo, useState } from 'react';
 
 export interface TraceView {

@@ -1,4 +1,6 @@
-import type { CheckSeries, SessionMark, SideTrend } from '@taxikine/core';
+import type { CheckSeries } from '@taxikine/core/trend/checkSeries';
+import type { SessionMark } from '@taxikine/core/trend/doneBetween';
+import type { SideTrend } from '@taxikine/core/trend/outlook';
 import { scaleLinear } from 'd3-scale';
 import { area, line } from 'd3-shape';
 import { View } from '@tamagui/core';

@@ -1,10 +1,7 @@
-import {
-  maybeSideTrend,
-  type CheckSeries,
-  type ClientFile,
-  type SessionMark,
-  type SideTrend,
-} from '@taxikine/core';
+import type { CheckSeries } from '@taxikine/core/trend/checkSeries';
+import type { SessionMark } from '@taxikine/core/trend/doneBetween';
+import { maybeSideTrend, type SideTrend } from '@taxikine/core/trend/outlook';
+import type { ClientFile } from '@taxikine/core/visit/records';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useMemo } from 'react';

@@ -1,12 +1,9 @@
-import {
-  capital,
-  fillSide,
-  GRADES,
-  oneFault,
-  withUnit,
-  type FaultSeries,
-  type SessionMark,
-} from '@taxikine/core';
+import { oneFault } from '@taxikine/core/knowledge/faults';
+import { GRADES } from '@taxikine/core/knowledge/patterns';
+import type { SessionMark } from '@taxikine/core/trend/doneBetween';
+import type { FaultSeries } from '@taxikine/core/trend/faultSeries';
+import { capital, fillSide } from '@taxikine/core/words/fill';
+import { withUnit } from '@taxikine/core/words/units';
 import { Words } from '../ui/text';
 import { useText, type TextOf } from '../words/useText';
 import { onWords } from './dayWords';

@@ -1,4 +1,8 @@
-import { capital, dayOf, type Ladder, type SessionMark, type Standing } from '@taxikine/core';
+import type { Ladder } from '@taxikine/core/ladder/ladder';
+import type { Standing } from '@taxikine/core/ladder/standings';
+import { dayOf } from '@taxikine/core/trend/dayOf';
+import type { SessionMark } from '@taxikine/core/trend/doneBetween';
+import { capital } from '@taxikine/core/words/fill';
 import { Words } from '../ui/text';
 import { useText } from '../words/useText';
 import { onWords } from './dayWords';

@@ -1,4 +1,5 @@
-import type { MaybeSide, SessionMark } from '@taxikine/core';
+import type { MaybeSide } from '@taxikine/core/sides/side';
+import type { SessionMark } from '@taxikine/core/trend/doneBetween';
 import { scaleLinear } from 'd3-scale';
 import { curveStepAfter, line } from 'd3-shape';
 import { View } from '@tamagui/core';

@@ -1,13 +1,8 @@
-import {
-  capital,
-  keptBetween,
-  withUnit,
-  type CheckSeries,
-  type KeptBetween,
-  type Outlook,
-  type SeriesOfSide,
-  type SideTrend,
-} from '@taxikine/core';
+import type { CheckSeries, SeriesOfSide } from '@taxikine/core/trend/checkSeries';
+import { keptBetween, type KeptBetween } from '@taxikine/core/trend/keptBetween';
+import type { Outlook, SideTrend } from '@taxikine/core/trend/outlook';
+import { capital } from '@taxikine/core/words/fill';
+import { withUnit } from '@taxikine/core/words/units';
 import type { TextOf } from '../words/useText';
 import { dayWords, onWords } from './dayWords';
 

@@ -1,6 +1,7 @@
 import { View } from '@tamagui/core';
 import type { CSSProperties, HTMLInputTypeAttribute, Ref } from 'react';
 import { useId } from 'react';
+import { TEXT_FAMILY } from './families';
 import { Words } from './text';
 import { usePalette } from './usePalette';
 
@@ -45,7 +46,7 @@ export function Field({
   const style: CSSProperties = {
     minHeight: 48,
     padding: '8px 12px',
-    font: '400 17px Atkinson',
+    font: `400 17px ${TEXT_FAMILY}`,
     color: palette.ink,
     background: palette.raised,
     border: `1.5px solid ${problem ? palette.accent : palette.slate}`,
@@ -55,7 +56,7 @@ export function Field({
   };
   return (
     <View gap="$1">
-      <label htmlFor={id} style={{ font: '400 15px Atkinson', color: palette.soft }}>
+      <label htmlFor={id} style={{ font: `400 15px ${TEXT_FAMILY}`, color: palette.soft }}>
         {label}
       </label>
       {lines > 1 ? (

@@ -1,3 +1,4 @@
+import { TEXT_FAMILY } from './families';
 import { View } from '@tamagui/core';
 import { useId } from 'react';
 import { usePalette } from './usePalette';
@@ -16,7 +17,7 @@ export function Pick({ label, options, value, onChange }: PickProps) {
   const known = options.includes(value) ? options : [value, ...options];
   return (
     <View gap="$1">
-      <label htmlFor={id} style={{ font: '400 15px Atkinson', color: palette.soft }}>
+      <label htmlFor={id} style={{ font: `400 15px ${TEXT_FAMILY}`, color: palette.soft }}>
         {label}
       </label>
       <select
@@ -26,7 +27,7 @@ export function Pick({ label, options, value, onChange }: PickProps) {
         style={{
           minHeight: 48,
           padding: '8px 12px',
-          font: '400 17px Atkinson',
+          font: `400 17px ${TEXT_FAMILY}`,
           color: palette.ink,
           background: palette.raised,
           border: `1.5px solid ${palette.slate}`,

@@ -1,6 +1,7 @@
-import { clamp } from '@taxikine/core';
+import { clamp } from '@taxikine/core/numeric/safety';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
+import { HEADING_FAMILY } from './families';
 import { Button } from './Button';
 import { usePalette } from './usePalette';
 import { Words } from './text';
@@ -79,7 +80,7 @@ export function Stepper({
               width: 58,
               height: 44,
               textAlign: 'right',
-              font: '600 22px Besley',
+              font: `600 22px ${HEADING_FAMILY}`,
               color: palette.ink,
               background: 'transparent',
               border: 'none',

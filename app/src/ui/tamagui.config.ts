@@ -1,4 +1,5 @@
 import { createFont, createTamagui, createTokens } from '@tamagui/core';
+import { HEADING_FAMILY, TEXT_FAMILY } from './families';
 import { BLUEPRINT, PAPER } from './palette';
 
 const SIZES = { 1: 13, 2: 15, 3: 17, 4: 20, 5: 25, 6: 32, 7: 44, 8: 76, true: 17 } as const;
@@ -26,7 +27,7 @@ const tokens = createTokens({
 /** Our own small configuration; the ready-made one brings colours that fail contrast. */
 export const tamaguiConfig = createTamagui({
   tokens,
-  fonts: { body: font('Atkinson'), heading: font('Besley') },
+  fonts: { body: font(TEXT_FAMILY), heading: font(HEADING_FAMILY) },
   themes: { light: PAPER, dark: BLUEPRINT },
   media: { wide: { minWidth: 900 } },
   settings: { allowedStyleValues: 'somewhat-strict-web', disableSSR: true },

@@ -1,4 +1,7 @@
-import { drillOf, keepAdvice, KEEPS, type VisitFile } from '@taxikine/core';
+import { drillOf } from '@taxikine/core/visit/drillOf';
+import { keepAdvice } from '@taxikine/core/visit/keepAdvice';
+import { KEEPS } from '@taxikine/core/visit/records';
+import type { VisitFile } from '@taxikine/core/visit/visitFile';
 import { View } from '@tamagui/core';
 import { useMemo } from 'react';
 import { useUpdate } from '../data/useFile';

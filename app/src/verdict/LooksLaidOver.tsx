@@ -1,4 +1,7 @@
-import { faultTally, probabilityWords, withheldBecause, type VisitFile } from '@taxikine/core';
+import { faultTally } from '@taxikine/core/visit/faultTally';
+import { withheldBecause } from '@taxikine/core/visit/verdicts';
+import type { VisitFile } from '@taxikine/core/visit/visitFile';
+import { probabilityWords } from '@taxikine/core/words/probability';
 import { View } from '@tamagui/core';
 import { useMemo } from 'react';
 import { Figure } from '../figure/Figure';

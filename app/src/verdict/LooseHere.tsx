@@ -1,4 +1,5 @@
-import { visitLooseEnds, type VisitFile } from '@taxikine/core';
+import type { VisitFile } from '@taxikine/core/visit/visitFile';
+import { visitLooseEnds } from '@taxikine/core/visit/visitLooseEnds';
 import { View } from '@tamagui/core';
 import { useMemo } from 'react';
 import { Title, Words } from '../ui/text';

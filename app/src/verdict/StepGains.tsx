@@ -1,11 +1,8 @@
-import {
-  oneCheck,
-  drillOf,
-  sessionSteps,
-  withUnit,
-  type Unit,
-  type VisitFile,
-} from '@taxikine/core';
+import { oneCheck } from '@taxikine/core/knowledge/checks';
+import { drillOf } from '@taxikine/core/visit/drillOf';
+import { sessionSteps } from '@taxikine/core/visit/sessionSteps';
+import type { VisitFile } from '@taxikine/core/visit/visitFile';
+import { withUnit, type Unit } from '@taxikine/core/words/units';
 import { View } from '@tamagui/core';
 import { useMemo } from 'react';
 import { VerdictMark } from '../thread/VerdictMark';

@@ -1,4 +1,5 @@
-import { courseWeeks, reviewDays, type HomePlan } from '@taxikine/core';
+import { courseWeeks, reviewDays } from '@taxikine/core/week/course';
+import type { HomePlan } from '@taxikine/core/week/homePlan';
 import { View } from '@tamagui/core';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';

@@ -1,4 +1,6 @@
-import { WEEKDAYS, type DoseAt, type HomePlan, type WeekDrill } from '@taxikine/core';
+import { WEEKDAYS } from '@taxikine/core/knowledge/weekdays';
+import type { DoseAt, HomePlan } from '@taxikine/core/week/homePlan';
+import type { WeekDrill } from '@taxikine/core/week/weekInput';
 import { View } from '@tamagui/core';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';

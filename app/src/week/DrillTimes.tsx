@@ -1,12 +1,10 @@
-import {
-  doseWords,
-  drillOf,
-  keyOf,
-  posesOfDrill,
-  setOften,
-  type ClientRecord,
-  type HomeDrill,
-} from '@taxikine/core';
+import { posesOfDrill } from '@taxikine/core/knowledge/posesOfDrill';
+import { doseWords } from '@taxikine/core/planning/doseSeconds';
+import { drillOf } from '@taxikine/core/visit/drillOf';
+import type { ClientRecord } from '@taxikine/core/visit/records';
+import type { HomeDrill } from '@taxikine/core/week/homePlan';
+import { keyOf } from '@taxikine/core/week/weekInput';
+import { setOften } from '@taxikine/core/week/weekWish';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { PoseFigure } from '../figure/PoseFigure';

@@ -1,4 +1,6 @@
-import { entriesOf, openReports, type ClientFile, type HomePlanRecord } from '@taxikine/core';
+import type { ClientFile, HomePlanRecord } from '@taxikine/core/visit/records';
+import { openReports } from '@taxikine/core/week/homeReports';
+import { entriesOf } from '@taxikine/core/week/planAtHome';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { Button } from '../ui/Button';

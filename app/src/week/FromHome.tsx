@@ -1,16 +1,13 @@
-import {
-  addDays,
-  adherence,
-  ANSWERS,
-  entriesOf,
-  keyOf,
-  reportsToSee,
-  stepAdvice,
-  withStep,
-  oneDrill,
-  type ClientFile,
-  type HomeReport,
-} from '@taxikine/core';
+import { oneDrill } from '@taxikine/core/knowledge/drills';
+import { reportsToSee } from '@taxikine/core/today/reportsToSee';
+import type { ClientFile } from '@taxikine/core/visit/records';
+import { adherence } from '@taxikine/core/week/adherence';
+import { addDays } from '@taxikine/core/week/calendarDay';
+import { ANSWERS } from '@taxikine/core/week/homePlan';
+import type { HomeReport } from '@taxikine/core/week/homeReports';
+import { entriesOf } from '@taxikine/core/week/planAtHome';
+import { stepAdvice, withStep } from '@taxikine/core/week/stepAdvice';
+import { keyOf } from '@taxikine/core/week/weekInput';
 import { View } from '@tamagui/core';
 import { useMemo } from 'react';
 import { Button } from '../ui/Button';

@@ -1,4 +1,8 @@
-import { drillOf, heldFromHome, keyOf, maybeVisitFile, type ClientFile } from '@taxikine/core';
+import { drillOf } from '@taxikine/core/visit/drillOf';
+import type { ClientFile } from '@taxikine/core/visit/records';
+import { maybeVisitFile } from '@taxikine/core/visit/visitFile';
+import { heldFromHome } from '@taxikine/core/week/homeDrills';
+import { keyOf } from '@taxikine/core/week/weekInput';
 import { View } from '@tamagui/core';
 import { Words } from '../ui/text';
 import { useText } from '../words/useText';

@@ -1,4 +1,6 @@
-import { COURSE_WEEKS, KIT, MOST_MOMENTS, WEEKDAYS, type Training } from '@taxikine/core';
+import { KIT } from '@taxikine/core/knowledge/kit';
+import { WEEKDAYS } from '@taxikine/core/knowledge/weekdays';
+import { COURSE_WEEKS, MOST_MOMENTS, type Training } from '@taxikine/core/week/homePlan';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { Button } from '../ui/Button';

@@ -11,16 +11,13 @@ import {
   type CollisionDetection,
   type DragEndEvent,
 } from '@dnd-kit/core';
-import {
-  weekFrom,
-  type ClientRecord,
-  type DoseAt,
-  type DrillState,
-  type HomePlan,
-  type Weekday,
-  type WeekPlan,
-  type WeekStage,
-} from '@taxikine/core';
+import type { Weekday } from '@taxikine/core/knowledge/weekdays';
+import type { ClientRecord } from '@taxikine/core/visit/records';
+import { weekFrom } from '@taxikine/core/week/calendarDay';
+import type { DoseAt, HomePlan } from '@taxikine/core/week/homePlan';
+import type { DrillState } from '@taxikine/core/week/homeState';
+import type { WeekPlan } from '@taxikine/core/week/planWeek';
+import type { WeekStage } from '@taxikine/core/week/weekInput';
 import { View } from '@tamagui/core';
 import type { ReactNode } from 'react';
 import { Title, Words } from '../ui/text';

@@ -1,4 +1,9 @@
-import { causeOfKey, drillOf, fillSide, keyOf, oneCause, type HomePlan } from '@taxikine/core';
+import { oneCause } from '@taxikine/core/knowledge/causes';
+import { drillOf } from '@taxikine/core/visit/drillOf';
+import { causeOfKey } from '@taxikine/core/visit/findingsOf';
+import type { HomePlan } from '@taxikine/core/week/homePlan';
+import { keyOf } from '@taxikine/core/week/weekInput';
+import { fillSide } from '@taxikine/core/words/fill';
 import { View } from '@tamagui/core';
 import { Words } from '../ui/text';
 import { useText } from '../words/useText';

@@ -1,5 +1,6 @@
 import type { KeyboardCoordinateGetter } from '@dnd-kit/core';
-import type { DoseAt, Weekday } from '@taxikine/core';
+import type { Weekday } from '@taxikine/core/knowledge/weekdays';
+import type { DoseAt } from '@taxikine/core/week/homePlan';
 
 /** A place in the week, as drag and drop knows it. */
 export const cellId = ({ day, at }: Omit<DoseAt, 'key'>): string => `${day} ${at}`;

@@ -1,4 +1,4 @@
-import type { WeekDrill } from '@taxikine/core';
+import type { WeekDrill } from '@taxikine/core/week/weekInput';
 import type { TextOf } from '../words/useText';
 
 /** "Point and pull, right" */

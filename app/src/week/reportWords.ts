@@ -1,4 +1,5 @@
-import { oneReferQuestion, type HomeReport } from '@taxikine/core';
+import { oneReferQuestion } from '@taxikine/core/knowledge/refer';
+import type { HomeReport } from '@taxikine/core/week/homeReports';
 import type { TextOf } from '../words/useText';
 
 /** What a client said, in one sentence. */

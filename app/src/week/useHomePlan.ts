@@ -1,14 +1,9 @@
-import {
-  maybeCurrentPlan,
-  maybeVisitFile,
-  newHomePlan,
-  type ClientFile,
-  type HomeAnswer,
-  type HomeReport,
-  type HomePlanRecord,
-  type Versioned,
-  type VisitFile,
-} from '@taxikine/core';
+import type { ClientFile, HomePlanRecord, Versioned } from '@taxikine/core/visit/records';
+import { maybeVisitFile, type VisitFile } from '@taxikine/core/visit/visitFile';
+import type { HomeAnswer } from '@taxikine/core/week/homePlan';
+import type { HomeReport } from '@taxikine/core/week/homeReports';
+import { newHomePlan } from '@taxikine/core/week/newHomePlan';
+import { maybeCurrentPlan } from '@taxikine/core/week/planAtHome';
 import { useCallback, useMemo } from 'react';
 import { useUpdate, useWrite } from '../data/useFile';
 import { today } from '../words/when';

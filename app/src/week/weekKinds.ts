@@ -1,4 +1,6 @@
-import { weekdayOf, type HomePlan, type WeekStage } from '@taxikine/core';
+import { weekdayOf } from '@taxikine/core/week/calendarDay';
+import type { HomePlan } from '@taxikine/core/week/homePlan';
+import type { WeekStage } from '@taxikine/core/week/weekInput';
 
 /** Weeks of a course differ by their kind only. */
 export const WEEK_KINDS = ['first', 'usual', 'lighter'] as const;

@@ -1,16 +1,20 @@
 import { createInstance } from 'i18next';
-import { initReactI18next } from 'react-i18next';
-import { en } from './en';
+import { enShell } from './enShell';
 
-/** One catalogue for every word of the interface. */
+/** One catalogue for every word of the interface; what is behind a door comes with the door. */
 const catalogue = createInstance();
 
-void catalogue.use(initReactI18next).init({
+void catalogue.init({
   lng: 'en',
   fallbackLng: 'en',
-  resources: { en: { translation: en } },
+  resources: { en: { translation: enShell } },
   interpolation: { escapeValue: false },
   initAsync: false,
 });
+
+/** Adds words to those there are. */
+export function addWords(words: object): void {
+  catalogue.addResourceBundle('en', 'translation', words, true, true);
+}
 
 export { catalogue };

@@ -1,9 +1,19 @@
-import { useTranslation } from 'react-i18next';
+import { useSyncExternalStore } from 'react';
+import { catalogue } from './i18n';
 
 export type TextOf = (key: string, values?: Record<string, unknown>) => string;
 
-/** The catalogue, as a function. */
+const text: TextOf = (key, values) => catalogue.t(key, values);
+
+function onLanguage(listener: () => void): () => void {
+  catalogue.on('languageChanged', listener);
+  return () => catalogue.off('languageChanged', listener);
+}
+
+const language = (): string => catalogue.language;
+
+/** The catalogue, as a function; whoever uses it is drawn anew in another language. */
 export function useText(): TextOf {
-  const { t } = useTranslation();
-  return t as unknown as TextOf;
+  useSyncExternalStore(onLanguage, language);
+  return text;
 }

@@ -1,4 +1,5 @@
 import { caseJsonSchema } from '@taxikine/core';
+import compression from 'compression';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
@@ -36,6 +37,9 @@ export interface AppOptions {
 
 /** Less than the app waits for an answer: it is told that the paper is not ready, and asks again. */
 const PAPER_WITHIN_MS = 20_000;
+
+/** A smaller answer fits into a packet or two as it is. */
+const COMPRESSED_FROM_BYTES = 2048;
 
 /** React Native for Web writes its style sheet at run time, so inline styles are allowed; scripts are not. */
 const headers = (secure: boolean) =>
@@ -78,6 +82,7 @@ export function createApp({
   app.use(headers(secure), logRequests(log));
   app.use(healthRoute(source));
   const api = express.Router();
+  api.use(compression({ threshold: COMPRESSED_FROM_BYTES }));
   api.use(sameOrigin, express.json({ limit: '1mb' }));
   api.get('/openapi.json', (_request, response) => void response.json(openapi()));
   api.get('/case.schema.json', (_request, response) => void response.json(caseJsonSchema()));

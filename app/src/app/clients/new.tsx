@@ -1,5 +1,5 @@
-import { ClientFormScreen } from '../../screens/ClientFormScreen';
+import { ClientForm } from '../../screens/lazyScreens';
 
 export default function NewClient() {
-  return <ClientFormScreen clientId={null} />;
+  return <ClientForm clientId={null} />;
 }

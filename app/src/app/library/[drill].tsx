@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { OwnDrillScreen } from '../../screens/OwnDrillScreen';
+import { DrillOfOwn } from '../../screens/lazyScreens';
 
 export default function ChangedDrill() {
   const { drill } = useLocalSearchParams<{ drill: string }>();
-  return <OwnDrillScreen drillId={drill} />;
+  return <DrillOfOwn drillId={drill} />;
 }

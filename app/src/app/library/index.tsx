@@ -1,3 +1,3 @@
-import { LibraryScreen } from '../../screens/LibraryScreen';
+import { Library } from '../../screens/lazyScreens';
 
-export default LibraryScreen;
+export default Library;

@@ -1,5 +1,5 @@
-import { OwnDrillScreen } from '../../screens/OwnDrillScreen';
+import { DrillOfOwn } from '../../screens/lazyScreens';
 
 export default function NewDrill() {
-  return <OwnDrillScreen drillId={null} />;
+  return <DrillOfOwn drillId={null} />;
 }

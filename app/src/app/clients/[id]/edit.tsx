@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { ClientFormScreen } from '../../../screens/ClientFormScreen';
+import { ClientForm } from '../../../screens/lazyScreens';
 
 export default function EditClient() {
   const { id } = useLocalSearchParams<{ id: string }>();
-  return <ClientFormScreen key={id} clientId={id} />;
+  return <ClientForm key={id} clientId={id} />;
 }

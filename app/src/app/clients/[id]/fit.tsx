@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { FitScreen } from '../../../screens/FitScreen';
+import { FitBench } from '../../../screens/lazyScreens';
 
 export default function Fit() {
   const { id, visit } = useLocalSearchParams<{ id: string; visit?: string }>();
-  return <FitScreen key={id} clientId={id} visitId={visit ?? null} />;
+  return <FitBench key={id} clientId={id} visitId={visit ?? null} />;
 }

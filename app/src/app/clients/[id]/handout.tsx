@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { HandoutScreen } from '../../../screens/HandoutScreen';
+import { Handout } from '../../../screens/lazyScreens';
 
 export default function ClientHandout() {
   const { id } = useLocalSearchParams<{ id: string }>();
-  return <HandoutScreen key={id} clientId={id} />;
+  return <Handout key={id} clientId={id} />;
 }

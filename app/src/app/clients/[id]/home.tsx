@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { HomePlanScreen } from '../../../screens/HomePlanScreen';
+import { Week } from '../../../screens/lazyScreens';
 
 export default function ClientHomePlan() {
   const { id } = useLocalSearchParams<{ id: string }>();
-  return <HomePlanScreen key={id} clientId={id} />;
+  return <Week key={id} clientId={id} />;
 }

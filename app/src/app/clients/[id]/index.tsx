@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { ClientScreen } from '../../../screens/ClientScreen';
+import { Client } from '../../../screens/lazyScreens';
 
 export default function OneClient() {
   const { id } = useLocalSearchParams<{ id: string }>();
-  return <ClientScreen key={id} clientId={id} />;
+  return <Client key={id} clientId={id} />;
 }

@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { TrendsScreen } from '../../../screens/TrendsScreen';
+import { Trends } from '../../../screens/lazyScreens';
 
 export default function ClientTrends() {
   const { id } = useLocalSearchParams<{ id: string }>();
-  return <TrendsScreen key={id} clientId={id} />;
+  return <Trends key={id} clientId={id} />;
 }

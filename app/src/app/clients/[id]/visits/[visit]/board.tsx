@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { BoardScreen } from '../../../../../screens/BoardScreen';
+import { VisitBoard } from '../../../../../screens/lazyScreens';
 
-export default function VisitBoard() {
+export default function BoardOfVisit() {
   const { id, visit } = useLocalSearchParams<{ id: string; visit: string }>();
-  return <BoardScreen key={visit} clientId={id} visitId={visit} />;
+  return <VisitBoard key={visit} clientId={id} visitId={visit} />;
 }

@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { VisitScreen } from '../../../../../screens/VisitScreen';
+import { Visit } from '../../../../../screens/lazyScreens';
 
 export default function OneVisit() {
   const { id, visit } = useLocalSearchParams<{ id: string; visit: string }>();
-  return <VisitScreen key={visit} clientId={id} visitId={visit} />;
+  return <Visit key={visit} clientId={id} visitId={visit} />;
 }

@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { PictureScreen } from '../../../../../screens/PictureScreen';
+import { Picture } from '../../../../../screens/lazyScreens';
 
 export default function VisitPicture() {
   const { id, visit } = useLocalSearchParams<{ id: string; visit: string }>();
-  return <PictureScreen key={visit} clientId={id} visitId={visit} />;
+  return <Picture key={visit} clientId={id} visitId={visit} />;
 }

@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { RecordingScreen } from '../../../../../screens/RecordingScreen';
+import { Recording } from '../../../../../screens/lazyScreens';
 
 export default function VisitRecording() {
   const { id, visit } = useLocalSearchParams<{ id: string; visit: string }>();
-  return <RecordingScreen key={visit} clientId={id} visitId={visit} />;
+  return <Recording key={visit} clientId={id} visitId={visit} />;
 }

@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { ReportScreen } from '../../../../../screens/ReportScreen';
+import { Report } from '../../../../../screens/lazyScreens';
 
 export default function VisitReport() {
   const { id, visit } = useLocalSearchParams<{ id: string; visit: string }>();
-  return <ReportScreen key={visit} clientId={id} visitId={visit} />;
+  return <Report key={visit} clientId={id} visitId={visit} />;
 }

@@ -1,24 +1,27 @@
+import { View } from '@tamagui/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState, type ReactNode } from 'react';
 import { keepQueries } from '../data/keepQueries';
 import { openOutbox } from '../data/outbox';
-import { expired, useSession } from '../data/session';
+import { expired, type Session } from '../data/session';
 import { useStore } from '../data/store';
 import { keepTroubles } from '../data/troubles';
+import { keepApp } from '../parts/keepApp';
+import { whenIdle } from '../parts/whenIdle';
 import { Sheet } from '../ui/Sheet';
 import { Words } from '../ui/text';
+import '../words/coachWords';
 import { useText } from '../words/useText';
+import { ComingBones } from './ComingBones';
+import { NewerVersion } from './NewerVersion';
 import { SignInForm } from './SignInForm';
-import { SignInScreen } from './SignInScreen';
-import { Unreachable } from './Unreachable';
 import { TroubleSheet } from './TroubleSheet';
 
 /** Brings back what this coach has on the device; true once it is there. */
-function useKept(coachId: string | null): boolean {
+function useKept(coachId: string): boolean {
   const client = useQueryClient();
   const [ready, setReady] = useState<string | null>(null);
   useEffect(() => {
-    if (!coachId) return;
     let closers: (() => void)[] = [];
     let gone = false;
     void (async () => {
@@ -38,23 +41,23 @@ function useKept(coachId: string | null): boolean {
   return ready === coachId;
 }
 
-/** The door: a sign-in page, or the app with everything kept on this device in place. */
-export function SignedInOnly({ children }: { children: ReactNode }) {
+/** Round every screen of a signed-in coach: what this device keeps, and what has to be asked. */
+export function CoachFrame({ coach, children }: { coach: Session['coach']; children: ReactNode }) {
   const t = useText();
-  const session = useSession();
   const isExpired = useStore(expired);
-  const ready = useKept(session.data?.coach.id ?? null);
-  if (session.isError) return <Unreachable onRetry={() => void session.refetch()} />;
-  if (session.isPending) return <Words padding="$5">{t('loading')}</Words>;
-  if (!session.data) return <SignInScreen />;
-  if (!ready) return <Words padding="$5">{t('loading')}</Words>;
+  const isKept = useKept(coach.id);
+  useEffect(() => whenIdle(keepApp), []);
+  if (!isKept) return <ComingBones />;
   return (
     <>
-      {children}
+      <View flex={1} minHeight={0}>
+        {children}
+      </View>
+      <NewerVersion />
       <TroubleSheet />
       <Sheet title={t('signIn.again')} open={isExpired} onClose={() => expired.set(false)}>
         <Words>{t('signIn.expired')}</Words>
-        <SignInForm email={session.data.coach.email} />
+        <SignInForm email={coach.email} />
       </Sheet>
     </>
   );

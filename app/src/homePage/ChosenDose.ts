@@ -1,0 +1,8 @@
+import type { DoseToday } from '@taxikine/core/week/homeDay';
+import type { PageDrill } from '@taxikine/core/week/homePage';
+
+/** A dose that is being played, or told of. */
+export interface ChosenDose {
+  readonly dose: DoseToday;
+  readonly drill: PageDrill;
+}

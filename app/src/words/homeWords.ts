@@ -1,0 +1,4 @@
+import { enHome } from './enHome';
+import { addWords } from './i18n';
+
+addWords(enHome);
