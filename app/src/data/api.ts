@@ -1,3 +1,5 @@
+import { maybeAskedAhead } from './askedAhead';
+
 /** The wire: fetch with our header, and every failure as one of two kinds. */
 
 /** The server answered, and said no. */
@@ -35,12 +37,20 @@ async function bodyOf(response: Response): Promise<unknown> {
 
 async function ask(path: string, init: RequestInit): Promise<Response> {
   const signal = AbortSignal.timeout(ANSWER_WITHIN_MS);
+  const ahead = init.method === 'GET' ? maybeAskedAhead(path) : null;
   try {
+    if (ahead) return await Promise.race([ahead, whenOver(signal)]);
     return await fetch(`${BASE}${path}`, { credentials: 'same-origin', signal, ...init });
   } catch (cause) {
     throw new NoAnswer('no answer', { cause });
   }
 }
+
+/** Rejects when the time is over. */
+const whenOver = (signal: AbortSignal): Promise<never> =>
+  new Promise((_, reject) =>
+    signal.addEventListener('abort', () => reject(signal.reason as Error), { once: true }),
+  );
 
 /** A file that the server makes. Throws as `call` does. */
 export async function fetchFile(path: string): Promise<Blob> {

@@ -23,6 +23,7 @@ import { doneOf, doseEntry, type Saying } from './doseSaid';
 import { DoseRow } from './DoseRow';
 import { ReferSheet } from './ReferSheet';
 import { SaySheet } from './SaySheet';
+import { useTimeZone } from './useTimeZone';
 import { forgetPlayed, playedId } from './useHomePlayer';
 import type { PageState } from './usePage';
 
@@ -182,7 +183,7 @@ function Notes({
   zone,
 }: Pick<Open, 'unsent' | 'offline' | 'planChanged' | 'refused'> & { zone: string }) {
   const t = useText();
-  const here = Intl.DateTimeFormat().resolvedOptions().timeZone;
+  const here = useTimeZone();
   return (
     <View gap="$1" role="status">
       {unsent > 0 ? <Words bold>{t('page.unsent', { count: unsent })}</Words> : null}
@@ -193,7 +194,7 @@ function Notes({
         </Words>
       ) : null}
       {planChanged ? <Words>{t('page.planChanged')}</Words> : null}
-      {here !== zone ? (
+      {here && here !== zone ? (
         <Words small soft>
           {t('page.zone', { zone, here })}
         </Words>

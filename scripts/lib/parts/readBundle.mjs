@@ -31,11 +31,18 @@ function dependenciesOf(node) {
   return { ids, lazy };
 }
 
+/**
+ * A function in brackets is taken by engines as one that is called at once: they compile it while the
+ * file is still on its way, and not a second time when it is.
+ */
+const inBrackets = (text, { start, end }, node) =>
+  `${text.slice(node.start, start)}(${text.slice(start, end)})${text.slice(end, node.end)}`;
+
 function moduleOf(text, node) {
-  const [, id, dependencies] = node.expression.arguments;
+  const [factory, id, dependencies] = node.expression.arguments;
   const { ids, lazy } = dependenciesOf(dependencies);
   const deps = ids.filter((one) => Number.isInteger(one) && !(one in lazy));
-  return { id: id.value, text: text.slice(node.start, node.end), deps, lazy };
+  return { id: id.value, text: inBrackets(text, factory, node), deps, lazy };
 }
 
 /**

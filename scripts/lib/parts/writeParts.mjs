@@ -98,7 +98,10 @@ function pageOf(html, { entry, table, version }, ahead) {
   const data = JSON.stringify({ version, parts: table });
   return html
     .replace(/<script src="[^"]+" defer><\/script>/g, '')
-    .replace('</head>', `${[entry, ...files].map(linkTo).join('')}</head>`)
+    .replace(
+      '</head>',
+      `<script src="/first-ask.js" async></script>${[entry, ...files].map(linkTo).join('')}</head>`,
+    )
     .replace(
       '</body>',
       `<script type="application/json" id="parts">${data}</script>` +
