@@ -16,7 +16,7 @@ const plain = (name, decorators = false) => ({
   rootDir: `${__dirname}/${name}`,
   testEnvironment: 'node',
   testMatch: ['<rootDir>/tests/**/*.test.ts'],
-  transform: { '^.+\\.ts$': swc(decorators) },
+  transform: { '^.+\\.(ts|mjs)$': swc(decorators) },
   moduleNameMapper: {
     '^@taxikine/(core|server|demo)$': `${__dirname}/$1/src/index.ts`,
     '^@taxikine/core/solver$': `${__dirname}/core/src/solver/index.ts`,
@@ -31,6 +31,7 @@ module.exports = {
   projects: [
     plain('core'),
     plain('cli'),
+    plain('scripts'),
     plain('demo', true),
     plain('server', true),
     `${__dirname}/app/jest.config.cjs`,

@@ -3,8 +3,10 @@ import { defineConfig } from '@playwright/test';
 /** Debian's Chromium, as root too; two tests at a time on two cores, each with a world of its own. */
 export default defineConfig({
   testDir: './specs',
+  globalSetup: './template.ts',
   workers: 2,
-  fullyParallel: false,
+  // Tests of one file need not wait for one another: each has a client of its own.
+  fullyParallel: true,
   // A busy machine is slow, not wrong.
   timeout: 240_000,
   expect: { timeout: 20_000 },
@@ -12,6 +14,8 @@ export default defineConfig({
   use: {
     actionTimeout: 20_000,
     trace: 'off',
+    // Answers that a service worker kept would hide what a test does to the line; where it matters, it is allowed.
+    serviceWorkers: 'block',
     launchOptions: {
       executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
       args: [

@@ -2,13 +2,14 @@ import { test as base, type Page } from '@playwright/test';
 import type { ChildProcess } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { rmSync } from 'node:fs';
-import { loadDemo, makePractice, prepared } from '../scripts/lib/database.mjs';
 import { freePort } from '../scripts/lib/ports.mjs';
 import { scratchFolder } from '../scripts/lib/scratch.mjs';
 import { startServer, startWorker } from '../scripts/lib/serverProcess.mjs';
+import { STRANGER } from './people';
+import { copyOfTemplate } from './template';
 
+export { STRANGER };
 export const ILSE = { email: 'ilse@saltreach.example', password: 'low-tide-42' };
-export const STRANGER = { email: 'stranger@elsewhere.example', password: 'another-practice-1' };
 
 /** Gone at once, as in a power cut. */
 async function killed(child: ChildProcess | null): Promise<void> {
@@ -73,21 +74,10 @@ export class World {
 
 /** Ports of one worker of the tests; no two workers ask for the same. */
 const PORTS_EACH = 50;
-const portOf = (workerIndex: number): Promise<number> =>
-  freePort(28000 + PORTS_EACH * workerIndex + Math.floor(Math.random() * PORTS_EACH));
+const portOf = (workerIndex: number): Promise<number> => freePort(28000 + PORTS_EACH * workerIndex);
 
 async function makeWorld(workerIndex: number): Promise<World> {
-  const admin = process.env.TEST_ADMIN_URL;
-  if (!admin) throw new Error('TEST_ADMIN_URL is not set: run the end-to-end tests with npm test');
-  const cluster = { adminUrl: admin, password: new URL(admin).password };
-  const databases = prepared(cluster, {
-    name: `e2e_${randomUUID().replaceAll('-', '')}`,
-    fresh: false,
-  });
-  loadDemo(databases);
-  const coach = { id: randomUUID(), name: 'Stranger', ...STRANGER };
-  makePractice(databases, { id: randomUUID(), name: 'Elsewhere', coaches: [coach] });
-  const world = new World(databases.appUrl, await portOf(workerIndex));
+  const world = new World(await copyOfTemplate(), await portOf(workerIndex));
   await Promise.all([world.start(), world.startWorker()]);
   return world;
 }
@@ -107,12 +97,23 @@ export const test = base.extend<object, { world: World }>({
 
 export { expect } from '@playwright/test';
 
-/** Through the door. */
-export async function signIn(page: Page, world: World, who = ILSE): Promise<void> {
+/** Through the door, by hand. */
+export async function signInByHand(page: Page, world: World, who = ILSE): Promise<void> {
   await page.goto(world.url);
   await page.getByLabel('E-mail').fill(who.email);
   await page.getByLabel('Password').fill(who.password);
   await page.getByRole('button', { name: 'Sign in' }).click();
+  await page.getByRole('heading', { name: 'Loose ends' }).waitFor();
+}
+
+/** Signed in as the page itself would be, without its form: that one is tried where it is what matters. */
+export async function signIn(page: Page, world: World, who = ILSE): Promise<void> {
+  const answer = await page.request.post(`${world.url}/api/v1/session`, {
+    headers: { 'X-Taxikine': '1' },
+    data: who,
+  });
+  if (!answer.ok()) throw new Error(await answer.text());
+  await page.goto(world.url);
   await page.getByRole('heading', { name: 'Loose ends' }).waitFor();
 }
 
@@ -165,6 +166,26 @@ export async function makeClient(page: Page, world: World, name: string): Promis
   if (!answer.ok()) throw new Error(await answer.text());
   return id;
 }
+
+/** Everything that a device has kept of the server's answers, as text. */
+export const keptAnswers = (page: Page): Promise<string> =>
+  page.evaluate(
+    () =>
+      new Promise<string>((resolve, reject) => {
+        const opening = indexedDB.open('keyval-store');
+        opening.onerror = () => reject(opening.error);
+        opening.onsuccess = () => {
+          const box = opening.result.transaction('keyval').objectStore('keyval');
+          const range = IDBKeyRange.bound('taxikine/cache/', 'taxikine/cache0');
+          const reading = box.getAll(range);
+          reading.onerror = () => reject(reading.error);
+          reading.onsuccess = () => {
+            opening.result.close();
+            resolve(JSON.stringify(reading.result));
+          };
+        };
+      }),
+  );
 
 /** Waits until nothing is left to send. */
 export const allSent = (page: Page) =>

@@ -20,7 +20,7 @@ async function main([name]) {
       { cwd: join(ROOT, 'server'), env: { ...process.env, TEST_ADMIN_URL: cluster.adminUrl } },
     );
   } finally {
-    cluster.stop();
+    await cluster.stop();
     rmSync(scratch, { recursive: true, force: true });
   }
 }

@@ -30,7 +30,7 @@ async function main([name, ...rest]) {
     const args = ['playwright', 'test', '-c', config, '--reporter=list', ...rest];
     process.exitCode = await shown('npx', args, { cwd: ROOT, env });
   } finally {
-    cluster.stop();
+    await cluster.stop();
     rmSync(scratch, { recursive: true, force: true });
   }
 }

@@ -31,7 +31,7 @@ async function main() {
     });
     console.log(`${name} is made. ${coach} signs in as ${email} with ${password}`);
   } finally {
-    cluster?.stop();
+    await cluster?.stop();
   }
 }
 

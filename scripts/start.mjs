@@ -31,7 +31,7 @@ async function main() {
     if (port !== options.port) console.log(`Port ${options.port} is taken; using ${port}.`);
     await serve(databases.appUrl, { port, said });
   } finally {
-    stopCluster();
+    await stopCluster();
   }
 }
 

@@ -95,7 +95,7 @@ async function main() {
       total.failed += count?.failed ?? 0;
     }
   } finally {
-    cluster.stop();
+    await cluster.stop();
     rmSync(scratch, { recursive: true, force: true });
   }
   console.log(`\n${total.passed} passed, ${total.failed} failed`);

@@ -35,12 +35,36 @@ test('keeps its data over a restart, and a second start finds it running', async
   ask(first.adminUrl, 'CREATE TABLE kept AS SELECT 42 AS n');
   const second = await start(27310);
   expect(second.port).toBe(first.port);
-  second.stop();
+  await second.stop();
   expect(ask(first.adminUrl, 'SELECT n FROM kept')).toBe('42');
-  first.stop();
+  await first.stop();
   const third = await start(27310);
   expect(ask(third.adminUrl, 'SELECT n FROM kept')).toBe('42');
-  third.stop();
+  await third.stop();
+});
+
+test('of two starts, ending the first leaves the second its database, and the last one stops it', async () => {
+  const first = await start(27340);
+  const second = await start(27340);
+  await first.stop();
+  expect(ask(second.adminUrl, 'SELECT 1')).toBe('1');
+  await second.stop();
+  expect(() => ask(second.adminUrl, 'SELECT 1')).toThrow();
+});
+
+test('a start whose process was killed does not hold the cluster for ever', async () => {
+  const script = `import { startCluster } from './scripts/lib/cluster.mjs';
+    const { port } = await startCluster(${JSON.stringify({ bin: await needPostgres(), home, wantedPort: 27360 })});
+    process.stdout.write(String(port));
+    setInterval(() => undefined, 1000);`;
+  const killed = spawn(process.execPath, ['--input-type=module', '-e', script], { cwd: ROOT });
+  await once(killed.stdout, 'data');
+  const second = await start(27360);
+  const gone = once(killed, 'exit');
+  killed.kill('SIGKILL');
+  await gone;
+  await second.stop();
+  expect(() => ask(second.adminUrl, 'SELECT 1')).toThrow();
 });
 
 test('takes the next port when its own is taken, and listens on loopback only', async () => {
@@ -48,7 +72,7 @@ test('takes the next port when its own is taken, and listens on loopback only', 
   const cluster = await start(27410);
   expect(cluster.port).toBeGreaterThan(27410);
   expect(ask(cluster.adminUrl, 'SHOW listen_addresses')).toBe('127.0.0.1');
-  cluster.stop();
+  await cluster.stop();
   taken.close();
 });
 
@@ -60,7 +84,7 @@ test('starts again after a server that was killed left its pid file', async () =
   await expect.poll(() => isThere(pid)).toBe(false);
   const again = await start(27510);
   expect(ask(again.adminUrl, 'SELECT n FROM kept')).toBe('7');
-  again.stop();
+  await again.stop();
 });
 
 test('a server whose port was taken in the meantime ends, and does not say that it is ready', async ({

@@ -1,9 +1,9 @@
-import { allSent, button, clientNamed, expect, fileOf, signIn, test } from '../world';
+import { allSent, button, clientNamed, expect, fileOf, signInByHand, test } from '../world';
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
 test('the whole loop on a phone, with taps only', async ({ page, world }) => {
-  await signIn(page, world);
+  await signInByHand(page, world);
   const client = await clientNamed(page, world, 'Tamsin');
   let taps = 0;
   const tap = async (name: string | RegExp) => {

@@ -59,9 +59,12 @@ test.describe('a session is changed', () => {
 
     // And back with the keyboard alone.
     await rows(page).first().getByRole('button').first().focus();
+    const said = page.locator('[id^=DndLiveRegion]');
     for (const key of ['Space', ...usual.slice(1).map(() => 'ArrowDown'), 'Space']) {
+      const before = await said.textContent();
       await page.keyboard.press(key);
-      await page.waitForTimeout(600);
+      // What a screen reader hears tells when the key has done its work.
+      await expect(said).not.toHaveText(before ?? '');
     }
     await expect.poll(() => keys(page)).toEqual(usual);
     await expect(page.getByText('the pattern comes last')).toHaveCount(0);

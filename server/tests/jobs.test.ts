@@ -1,7 +1,7 @@
 import { setTimeout as delay } from 'node:timers/promises';
 import { inPractice } from '../src';
 import { Paper } from '../src/database/entities/Paper';
-import { HANDLERS } from '../src/jobs/handlers';
+import { BATCH_HANDLERS, HANDLERS } from '../src/jobs/handlers';
 import { QUEUES, type JobData, type QueueName } from '../src/jobs/queues';
 import { sendJob } from '../src/jobs/sendJob';
 import { tidyPapers } from '../src/papers/tidyPapers';
@@ -66,7 +66,7 @@ async function until<T>(look: () => Promise<T>, is: (value: T) => boolean): Prom
 
 it('every queue has a row, a handler and a place in the database', async () => {
   const names = QUEUES.map(({ name }) => name).sort();
-  expect(Object.keys(HANDLERS).sort()).toEqual(names);
+  expect([...Object.keys(HANDLERS), ...Object.keys(BATCH_HANDLERS)].sort()).toEqual(names);
   const made: { name: string }[] = await world.owner.query(
     `SELECT name FROM pgboss.queue WHERE name NOT LIKE '\\_\\_%' ORDER BY name`,
   );
@@ -200,9 +200,12 @@ describe('with a worker', () => {
       'forget-letters': { practiceId: practiceId(), letters: [] },
       'make-paper': paper,
     };
+    const handlers: Readonly<Record<string, (data: never, using: never) => Promise<unknown>>> = {
+      ...HANDLERS,
+      'roll-up': (one: JobData['roll-up']) => BATCH_HANDLERS['roll-up']([one], using),
+    };
     for (const { name } of QUEUES)
-      for (let i = 0; i < 2; i++)
-        await (HANDLERS[name] as (d: unknown, u: unknown) => Promise<void>)(data[name], using);
+      for (let i = 0; i < 2; i++) await handlers[name](data[name] as never, using as never);
     const [{ count }] = await inOwn((manager) =>
       manager.query('SELECT count(*)::int FROM paper WHERE client_id = $1', [client.id]),
     );

@@ -1,5 +1,7 @@
 import type { CheckRecord } from '@taxikine/core';
+import { inPractice } from '../src';
 import { rollUpClient } from '../src/retention/rollUpClient';
+import { rollUpClients } from '../src/retention/rollUpClients';
 import { rollUpPractice } from '../src/retention/rollUpPractice';
 import { makeWorld, newClient, newVisit, signIn, write, type Agent, type World } from './world';
 
@@ -53,6 +55,12 @@ async function withGain(gained: number, left: number): Promise<string> {
 
 const roll = (clientId: string) =>
   rollUpClient(world.source, { practiceId: world.practices[0].id, clientId }, NOW);
+const rollBatch = (clientIds: readonly string[]) =>
+  rollUpClients(
+    world.source,
+    clientIds.map((clientId) => ({ practiceId: world.practices[0].id, clientId })),
+    NOW,
+  );
 const rollAll = () => rollUpPractice(world.source, world.practices[0].id, NOW);
 const shown = async () => (await coach.get('/api/v1/practice/retention').expect(200)).body;
 
@@ -86,9 +94,19 @@ it('a burst of measures gives one job, which the sum of the practice follows', a
       [name, key],
     );
   expect(await jobs('roll-up', id)).toHaveLength(1);
-  await roll(id);
-  await roll(id);
+  await rollBatch([id, id]);
   expect(await jobs('roll-up-practice', world.practices[0].id)).toHaveLength(1);
+});
+
+it('one of a batch that fails does not take the others with it', async () => {
+  const ids = [await withGain(20, 10), 'no id at all', await withGain(20, 12)];
+  expect((await rollBatch(ids)).map(({ status }) => status)).toEqual(['done', 'failed', 'done']);
+  const rows = await inPractice(world.source, world.practices[0].id, (manager) =>
+    manager.query('SELECT client_id FROM client_retention WHERE client_id = ANY($1)', [
+      [ids[0], ids[2]],
+    ]),
+  );
+  expect(rows).toHaveLength(2);
 });
 
 it('clients that were never rolled up are given out with the sum', async () => {

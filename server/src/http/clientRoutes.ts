@@ -1,11 +1,8 @@
 import { daySchema, J } from '@taxikine/core';
 import { Router } from 'express';
 import type { DataSource } from 'typeorm';
-import { inPractice } from '../database/inPractice';
-import { notFound } from '../errors';
-import { maybeClientFile } from '../records/readFile';
 import { FILTERS, listClients, SORTS, type ListAsked } from '../today/listClients';
-import { idParam, input } from './input';
+import { input } from './input';
 import { signedIn } from './needSession';
 
 const whole = (text: string, helpers: { message: (words: { custom: string }) => unknown }) =>
@@ -27,7 +24,7 @@ export const listSchema = J.object({
     .default(50),
 });
 
-/** Lists and whole files; single records are in `recordRoutes`. */
+/** The list; a client's whole file is in `fileRoute`, single records in `recordRoutes`. */
 export function clientRoutes(source: DataSource, now: () => Date): Router {
   const router = Router();
 
@@ -39,15 +36,6 @@ export function clientRoutes(source: DataSource, now: () => Date): Router {
     const limit = Math.min(MOST_LINES, Math.max(1, asked.limit));
     const { practice } = signedIn(response);
     response.type('json').end(await listClients(source, practice.id, { ...asked, day, limit }));
-  });
-
-  router.get('/clients/:id/file', async (request, response) => {
-    const { id } = input<{ id: string }>(idParam, request.params);
-    const file = await inPractice(source, signedIn(response).practice.id, (manager) =>
-      maybeClientFile(manager, id),
-    );
-    if (!file) throw notFound('client');
-    response.json(file);
   });
 
   return router;

@@ -8,6 +8,7 @@ import { KnownSessions } from '../auth/KnownSessions';
 import { AppError } from '../errors';
 import { answerErrors } from './answerErrors';
 import { clientRoutes } from './clientRoutes';
+import { fileRoute } from './fileRoute';
 import { healthRoute } from './healthRoute';
 import { homeRoutes } from './homeRoutes';
 import { leaveRoutes } from './leaveRoutes';
@@ -88,7 +89,8 @@ export function createApp({
   api.get('/case.schema.json', (_request, response) => void response.json(caseJsonSchema()));
   api.use(sessionRoutes(source, sessions, secure));
   api.use(homeRoutes(source, now));
-  api.use(needSession(sessions), clientRoutes(source, now), practiceRoutes(source));
+  api.use(needSession(sessions), clientRoutes(source, now), fileRoute(source));
+  api.use(practiceRoutes(source));
   api.use(linkRoutes(source, now), reportRoutes(source, paperWithinMs), leaveRoutes(source, now));
   api.use(outboxRoutes(source), ...recordRoutes(source), noSuchRoute);
   app.use(

@@ -3,18 +3,31 @@ import { remind } from '../letters/remind';
 import { sendLetter, type SendLetterWith } from '../letters/sendLetter';
 import { makePaper } from '../papers/makePaper';
 import { tidyPapers } from '../papers/tidyPapers';
-import { rollUpClient } from '../retention/rollUpClient';
+import { rollUpClients } from '../retention/rollUpClients';
 import { rollUpPractice } from '../retention/rollUpPractice';
 import { everyHour } from './everyHour';
+import type { Outcome } from './outcome';
 import type { JobData, QueueName } from './queues';
 
 export type WorkWith = SendLetterWith;
 
-type Handlers = {
-  readonly [Q in QueueName]: (data: JobData[Q], using: WorkWith) => Promise<void>;
-};
+type Handler<Q extends QueueName> = (data: JobData[Q], using: WorkWith) => Promise<void>;
+type BatchHandler<Q extends QueueName> = (
+  batch: readonly JobData[Q][],
+  using: WorkWith,
+) => Promise<Outcome[]>;
 
-/** What is done with a job of each queue. Every one may be done twice and has then been done once. */
+/** Queues whose jobs are taken many at a time, since what follows them is the same for all. */
+export const BATCH_HANDLERS = {
+  'roll-up': (batch, { source, now }) => rollUpClients(source, batch, now()),
+} as const satisfies { readonly [Q in QueueName]?: BatchHandler<Q> };
+
+export type BatchQueue = keyof typeof BATCH_HANDLERS;
+export type SingleQueue = Exclude<QueueName, BatchQueue>;
+
+type Handlers = { readonly [Q in SingleQueue]: Handler<Q> };
+
+/** What is done with a job of each other queue. Every one may be done twice and has then been done once. */
 export const HANDLERS: Handlers = {
   'every-hour': (_data, { source }) => everyHour(source),
   remind: ({ practiceId }, { source, now }) => remind(source, practiceId, now()),
@@ -22,7 +35,6 @@ export const HANDLERS: Handlers = {
     inPractice(source, practiceId, (manager) => tidyPapers(manager, now())),
   'roll-up-practice': ({ practiceId }, { source, now }) =>
     rollUpPractice(source, practiceId, now()),
-  'roll-up': (data, { source, now }) => rollUpClient(source, data, now()),
   'send-letter': sendLetter,
   'forget-letters': ({ letters }, { sender }) => sender.forget(letters),
   'make-paper': (data, { source, now }) => makePaper(source, data, now),

@@ -1,6 +1,12 @@
 import PgBoss from 'pg-boss';
 import type { Logger } from 'pino';
-import { HANDLERS, type WorkWith } from './handlers';
+import {
+  BATCH_HANDLERS,
+  HANDLERS,
+  type BatchQueue,
+  type SingleQueue,
+  type WorkWith,
+} from './handlers';
 import { QUEUE_NAMES, type JobData, type QueueName } from './queues';
 
 /** By this name others see that a worker is there. */
@@ -23,6 +29,11 @@ const UPKEEP = {
 
 /** Papers are waited for; nothing else is. */
 const LOOK_EVERY_S: Partial<Record<QueueName, number>> = { 'make-paper': 0.5 };
+const lookEvery = (queue: QueueName): number => LOOK_EVERY_S[queue] ?? 2;
+/** Few enough that a batch is over long before it is taken for dead. */
+const BATCH = 200;
+
+const isBatch = (queue: QueueName): queue is BatchQueue => queue in BATCH_HANDLERS;
 
 /**
  * Works on the jobs there are, as the role that owns nothing. Many workers may run beside one another.
@@ -43,19 +54,22 @@ export async function startWorker({
   });
   boss.on('error', (error) => log.error({ err: error }, 'worker'));
   await boss.start();
-  for (const queue of QUEUE_NAMES) await workOn(boss, queue, using, log);
+  for (const queue of QUEUE_NAMES)
+    await (isBatch(queue)
+      ? workOnBatches(boss, queue, using, log)
+      : workOn(boss, queue as SingleQueue, using, log));
   // What fell due while no worker was there.
   await boss.send('every-hour', {}, { singletonKey: 'hour' });
   return () => boss.stop({ graceful: true, wait: true, timeout: 5000 });
 }
 
-async function workOn<Q extends QueueName>(
+async function workOn<Q extends SingleQueue>(
   boss: PgBoss,
   queue: Q,
   using: WorkWith,
   log: Logger,
 ): Promise<void> {
-  const pollingIntervalSeconds = LOOK_EVERY_S[queue] ?? 2;
+  const pollingIntervalSeconds = lookEvery(queue);
   await boss.work<JobData[Q]>(queue, { pollingIntervalSeconds }, async ([{ id, data }]) => {
     const began = Date.now();
     try {
@@ -65,5 +79,28 @@ async function workOn<Q extends QueueName>(
       log.warn({ queue, id, err: error }, 'not done');
       throw error;
     }
+  });
+}
+
+/** Jobs that failed are said to have, one by one; the rest of their batch is done. */
+async function workOnBatches<Q extends BatchQueue>(
+  boss: PgBoss,
+  queue: Q,
+  using: WorkWith,
+  log: Logger,
+): Promise<void> {
+  const options = { pollingIntervalSeconds: lookEvery(queue), batchSize: BATCH };
+  await boss.work<JobData[Q]>(queue, options, async (jobs) => {
+    const began = Date.now();
+    const outcomes = await BATCH_HANDLERS[queue](
+      jobs.map(({ data }) => data),
+      using,
+    );
+    for (const [i, outcome] of outcomes.entries()) {
+      if (outcome.status === 'done') continue;
+      log.warn({ queue, id: jobs[i].id, err: outcome.error }, 'not done');
+      await boss.fail(queue, jobs[i].id, outcome.error as object);
+    }
+    log.info({ queue, jobs: jobs.length, ms: Date.now() - began }, 'done');
   });
 }

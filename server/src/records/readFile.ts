@@ -1,36 +1,21 @@
-import {
-  KINDS_IN_FILE,
-  KINDS_OF_PRACTICE,
-  type ClientFile,
-  type HomeEntry,
-  type PracticeFile,
-} from '@taxikine/core';
+import { KINDS_OF_PRACTICE, type ClientFile, type PracticeFile } from '@taxikine/core';
 import type { EntityManager } from 'typeorm';
-import { HomeEntryRow } from '../database/entities/HomeEntryRow';
+import { fileSql } from './fileSql';
 import { RESOURCES } from './resources';
 import { toWire } from './toWire';
 
 const rowsOf = (manager: EntityManager, kind: keyof typeof RESOURCES, where: object) =>
   manager.find(RESOURCES[kind].entity, { where, order: { id: 'ASC' } });
 
-/** What a client said from home, oldest first. */
-const homeEntriesOf = async (manager: EntityManager, clientId: string): Promise<HomeEntry[]> =>
-  (
-    await manager.find(HomeEntryRow, { where: { clientId }, order: { said: 'ASC', id: 'ASC' } })
-  ).map(({ entry }) => entry);
-
-/** Everything kept about one client, or null. */
+/** Everything kept about one client, or null: one statement, however many kinds there are. */
 export async function maybeClientFile(
   manager: EntityManager,
   clientId: string,
 ): Promise<ClientFile | null> {
-  const client = await manager.findOneBy(RESOURCES.clients.entity, { id: clientId });
-  if (!client) return null;
-  const file: Record<string, unknown> = { client: toWire(client) };
-  for (const kind of KINDS_IN_FILE)
-    file[kind] = (await rowsOf(manager, kind, { clientId })).map((row) => toWire(row));
-  file.homeEntries = await homeEntriesOf(manager, clientId);
-  return file as unknown as ClientFile;
+  const [row] = (await manager.query(fileSql(manager.connection), [clientId])) as {
+    file: ClientFile;
+  }[];
+  return row?.file ?? null;
 }
 
 /** Everything kept of the practice itself. */

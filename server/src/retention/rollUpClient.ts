@@ -3,10 +3,9 @@ import type { DataSource } from 'typeorm';
 import { ClientRetention } from '../database/entities/ClientRetention';
 import { inPractice } from '../database/inPractice';
 import type { JobData } from '../jobs/queues';
-import { sendJob } from '../jobs/sendJob';
 import { maybeClientFile } from '../records/readFile';
 
-/** Works out anew what was left of a client's gains, and has the practice's sum follow. */
+/** Works out anew what was left of a client's gains; the practice's sum follows in `rollUpClients`. */
 export const rollUpClient = (
   source: DataSource,
   { practiceId, clientId }: JobData['roll-up'],
@@ -19,5 +18,4 @@ export const rollUpClient = (
     const of = { id: clientId, practiceId, clientId, shape: GAINS_SHAPE };
     const row = { ...of, gains, madeOn: now.toISOString() };
     await manager.upsert(ClientRetention, row as never, ['id']);
-    await sendJob(manager, 'roll-up-practice', { practiceId }, { key: practiceId });
   });

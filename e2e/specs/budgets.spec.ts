@@ -1,0 +1,111 @@
+import { existsSync, readFileSync, statSync } from 'node:fs';
+import { join } from 'node:path';
+import { expect, test } from '@playwright/test';
+import { BUILD_NOTE } from '../../scripts/lib/webApp.mjs';
+import { WEB_DIST } from '../../scripts/lib/paths.mjs';
+
+interface Build {
+  readonly entry: string;
+  readonly table: Readonly<Record<string, readonly string[]>>;
+  readonly workers: readonly string[];
+  readonly contents: Readonly<Record<string, readonly string[]>>;
+}
+
+const build = JSON.parse(readFileSync(BUILD_NOTE, 'utf8')) as Build;
+
+/** As it goes over the line, in kB; a file too small to be compressed goes as it is. */
+function kBOf(url: string): number {
+  const path = join(WEB_DIST, url);
+  return statSync(existsSync(`${path}.br`) ? `${path}.br` : path).size / 1024;
+}
+const sum = (urls: readonly string[]): number => urls.reduce((kB, url) => kB + kBOf(url), 0);
+
+/**
+ * What each part may weigh at most, all its files together, in kB of brotli. What other parts have
+ * brought before is in it again: so much is fetched when it is the first that is opened. The numbers and
+ * why they are what they are stand in docs/performance.md.
+ */
+const MOST_KB: Readonly<Record<string, number>> = {
+  AgainStep: 30,
+  AskStep: 15,
+  BoardScreen: 110,
+  CheckStep: 30,
+  ClientFormScreen: 200,
+  ClientScreen: 105,
+  CoachDoor: 25,
+  CoachFrame: 40,
+  FitScreen: 130,
+  HandoutScreen: 80,
+  HomePageScreen: 75,
+  HomePlanScreen: 110,
+  HomeScreen: 100,
+  LibraryScreen: 60,
+  LookStep: 25,
+  OutboxScreen: 35,
+  OwnDrillScreen: 150,
+  PictureScreen: 115,
+  PlayedDose: 45,
+  PracticeScreen: 60,
+  ProbeStep: 10,
+  RecordingScreen: 145,
+  ReportScreen: 130,
+  SetupStep: 20,
+  SignInFigure: 75,
+  SignInScreen: 5,
+  TraceStep: 55,
+  TrendsScreen: 110,
+  VerdictStep: 30,
+  VisitScreen: 85,
+  WorkStep: 80,
+  doseDrawings: 40,
+};
+const MOST_ENTRY_KB = 295;
+
+test('the entry keeps to its budget', () => {
+  expect(sum([build.entry])).toBeLessThanOrEqual(MOST_ENTRY_KB);
+});
+
+for (const [part, most] of Object.entries(MOST_KB))
+  test(`${part} keeps to its budget`, () => {
+    expect(sum(build.table[part])).toBeLessThanOrEqual(most);
+  });
+
+test('every part has a budget', () => {
+  expect(Object.keys(build.table).sort()).toEqual(Object.keys(MOST_KB).sort());
+});
+
+const modulesOf = (...parts: string[]): string[] =>
+  [build.entry, ...parts.flatMap((part) => build.table[part])].flatMap(
+    (url) => build.contents[url],
+  );
+
+/** What only a coach needs. */
+const COACHS = [
+  /^app\/src\/(steps|session|thread|trace|trend|fit|check|recording|picture|report|outbox|meet|leave)\//,
+  /^app\/src\/screens\/(?!Root|lazyScreens|ComingBones|NotThere|Unreachable|Waiting)/,
+  /^app\/src\/words\/enCoach/,
+  /^app\/src\/data\/(outbox|keepQueries|troubles|sendWrite)/,
+  /^core\/src\/(trace|planning\/planSession|contract)\//,
+  /node_modules\/(joi|@dnd-kit|react-hook-form|d3-[a-z]+|papaparse|@tanstack\/[a-z-]*virtual)\//,
+];
+
+for (const [what, parts] of [
+  ['the client’s page', ['HomePageScreen', 'PlayedDose', 'doseDrawings']],
+] as const)
+  test(`nothing of the coach’s app is in ${what}`, () => {
+    const modules = modulesOf(...parts);
+    expect(modules.length).toBeGreaterThan(500);
+    expect(modules.filter((path) => COACHS.some((one) => one.test(path)))).toEqual([]);
+  });
+
+/** What a door does not need, however it is opened. */
+const NOT_AT_THE_DOOR = [
+  /node_modules\/(joi|@dnd-kit|react-hook-form|d3-[a-z]+|papaparse|date-fns|@tanstack\/[a-z-]*virtual|react-native-svg)\//,
+  /^core\/src\/(solver|trace|planning|week|ladder)\//,
+  /^app\/src\/words\/enCoach/,
+];
+
+test('the door has nothing of what is behind it', () => {
+  const modules = modulesOf('CoachDoor', 'SignInScreen');
+  expect(modules.filter((path) => NOT_AT_THE_DOOR.some((one) => one.test(path)))).toEqual([]);
+});
