@@ -1,3 +1,4 @@
+import { howMany } from './howMany';
 import {
   brokenWeekRules,
   DRILLS,
@@ -252,11 +253,12 @@ const hasRoomForPattern = ({ drills }: Planned, input: WeekInput, day: Weekday):
   return pattern.minutes <= input.minutes && !input.trainings.some((one) => one.day === day);
 };
 
-it('10,000 random weeks: no rule is broken, but where a day has no room for the pattern', () => {
+const WEEKS = howMany(10_000, 1000);
+it(`${WEEKS} random weeks: no rule is broken, but where a day has no room for the pattern`, () => {
   const random = seeded(11);
   let planned = 0;
   const wrong: unknown[] = [];
-  for (let i = 0; i < 10_000; i++) {
+  for (let i = 0; i < WEEKS; i++) {
     const { input, stage } = randomWeek(random, 4);
     const plan = planWeek(input, stage);
     if (plan.status !== 'planned') continue;
@@ -267,14 +269,15 @@ it('10,000 random weeks: no rule is broken, but where a day has no room for the 
       ),
     );
   }
-  expect(planned).toBeGreaterThan(8000);
+  expect(planned).toBeGreaterThan(0.8 * WEEKS);
   expect(wrong).toEqual([]);
 }, 120_000);
 
-it('2,000 random weeks with doses put by hand: every rule that is broken is broken by one of those', () => {
+const HANDED = howMany(2000, 400);
+it(`${HANDED} random weeks with doses put by hand: every rule that is broken is broken by one of those`, () => {
   const random = seeded(12);
   let byHand = 0;
-  for (let i = 0; i < 2000; i++) {
+  for (let i = 0; i < HANDED; i++) {
     const { input, stage } = randomWeek(random, 4);
     const pinned = input.drills
       .filter(() => random() < 0.5)
@@ -298,7 +301,7 @@ it('2,000 random weeks with doses put by hand: every rule that is broken is brok
       ]);
     }
   }
-  expect(byHand).toBeGreaterThan(200);
+  expect(byHand).toBeGreaterThan(0.1 * HANDED);
 });
 
 /** The best of a small week by trying every one. */
@@ -327,10 +330,11 @@ function bruteForce(problem: WeekProblem): number {
   return best;
 }
 
-it('never worth less than trying every week there is: 400 small ones', () => {
+const SMALL = howMany(400, 120);
+it(`never worth less than trying every week there is: ${SMALL} small ones`, () => {
   const random = seeded(13);
   const whole = (least: number, most: number) => least + Math.floor(random() * (most - least + 1));
-  for (let i = 0; i < 400; i++) {
+  for (let i = 0; i < SMALL; i++) {
     const items = Array.from({ length: whole(1, 4) }, (_, n) => ({
       key: String(n),
       minutes: 1 + 4 * random(),

@@ -1,3 +1,4 @@
+import { howMany } from './howMany';
 import { degOfRad, radOfDeg } from '../src';
 import { deepest } from '../src/solver/deepest';
 import { slopesOf } from '../src/solver/slopes';
@@ -9,7 +10,7 @@ import type { PostureProblem } from '../src/solver/problem';
 import { problemFor, randomBody, ranges, seeded, within } from './randomBodies';
 import { SIDES } from '../src/sides/side';
 
-const BODIES = 250;
+const BODIES = howMany(250, 80);
 
 interface Case {
   readonly body: ReturnType<typeof randomBody>;

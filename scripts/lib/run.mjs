@@ -18,6 +18,19 @@ export function output(command, args, options = {}) {
 export const succeeds = (command, args, options = {}) =>
   spawnSync(command, args, { stdio: 'ignore', ...options }).status === 0;
 
+/** Runs a command to its end; its exit code and all it said. */
+export function heard(command, args, options = {}) {
+  return new Promise((resolve, reject) => {
+    const child = spawn(command, args, { stdio: ['ignore', 'pipe', 'pipe'], ...options });
+    let text = '';
+    const listen = (part) => (text += part);
+    child.stdout.setEncoding('utf8').on('data', listen);
+    child.stderr.setEncoding('utf8').on('data', listen);
+    child.on('error', reject);
+    child.on('close', (code, signal) => resolve({ code: code ?? (signal ? 1 : 0), text }));
+  });
+}
+
 /** Runs a command in front of the reader; resolves with its exit code. */
 export function shown(command, args, options = {}) {
   return new Promise((resolve, reject) => {

@@ -21,12 +21,12 @@ import {
   createApp,
   makePractice,
   ownerSource,
-  prepareDatabase,
   startWorker,
   type Letter,
   type Sender,
   type Sending,
 } from '../src';
+import { freshDatabase } from './template';
 
 export const PASSWORD = 'a-long-password';
 
@@ -34,8 +34,7 @@ export const PASSWORD = 'a-long-password';
 export async function makeWorld({ paperWithinMs = 8000 } = {}) {
   const admin = process.env.TEST_ADMIN_URL;
   if (!admin) throw new Error('TEST_ADMIN_URL is not set: run the server tests with npm test');
-  const name = `test_${crypto.randomUUID().replaceAll('-', '')}`;
-  const databases = await prepareDatabase(admin, { name, password: new URL(admin).password });
+  const databases = await freshDatabase(admin);
   const owner = await ownerSource(databases.ownerUrl).initialize();
   const practices = ['saltreach', 'elsewhere'].map((key) => ({
     id: crypto.randomUUID(),

@@ -11,7 +11,7 @@ const EASE_MS = 320;
 /** Postures nearer than this in every variable (metres, radians) follow the hand at once. */
 const NEAR = 0.05;
 
-interface Shown {
+export interface Shown {
   readonly target: Found;
   readonly figure: DrawnFigure;
   /** The posture drawn now. */

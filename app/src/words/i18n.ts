@@ -1,8 +1,8 @@
-import { createInstance } from 'i18next';
+import { createInstance, type i18n } from 'i18next';
 import { enShell } from './enShell';
 
 /** One catalogue for every word of the interface; what is behind a door comes with the door. */
-const catalogue = createInstance();
+const catalogue: i18n = createInstance();
 
 void catalogue.init({
   lng: 'en',
