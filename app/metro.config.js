@@ -20,6 +20,10 @@ config.resolver.assetExts.push('woff2');
 // Tests live beside the code but are no part of the app.
 config.resolver.blockList = [/\.test\.tsx?$/];
 
+// In an export a part is run only when all of its files are there.
+if (process.env.NODE_ENV === 'production')
+  config.transformer.asyncRequireModulePath = require.resolve('./src/parts/asyncRequire.js');
+
 const serialize = config.serializer.customSerializer;
 config.serializer.customSerializer = (entry, before, graph, options) => {
   noteModules(graph, options);

@@ -172,12 +172,11 @@ export const keptAnswers = (page: Page): Promise<string> =>
   page.evaluate(
     () =>
       new Promise<string>((resolve, reject) => {
-        const opening = indexedDB.open('keyval-store');
+        const { id } = JSON.parse(localStorage.getItem('taxikine/session')!).coach;
+        const opening = indexedDB.open(`taxikine-answers-${id}`);
         opening.onerror = () => reject(opening.error);
         opening.onsuccess = () => {
-          const box = opening.result.transaction('keyval').objectStore('keyval');
-          const range = IDBKeyRange.bound('taxikine/cache/', 'taxikine/cache0');
-          const reading = box.getAll(range);
+          const reading = opening.result.transaction('answers').objectStore('answers').getAll();
           reading.onerror = () => reject(reading.error);
           reading.onsuccess = () => {
             opening.result.close();

@@ -3,8 +3,7 @@ import { createPart } from '../src/parts/createPart';
 /** A load that is ended by hand. */
 function byHand() {
   const calls: { there: (part: string) => void; missing: (error: Error) => void }[] = [];
-  const load = () =>
-    new Promise<string>((there, missing) => calls.push({ there, missing }));
+  const load = () => new Promise<string>((there, missing) => calls.push({ there, missing }));
   return { calls, load };
 }
 

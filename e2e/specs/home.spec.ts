@@ -180,6 +180,8 @@ test('a week with too few minutes says what it drops, and one with none says so'
 });
 
 test.describe('the client’s page', () => {
+  test.use({ serviceWorkers: 'allow' });
+
   test('a day is done offline, pain is said, and the coach sees it first', async ({
     page,
     world,

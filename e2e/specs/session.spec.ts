@@ -121,6 +121,9 @@ test.describe('a session is changed', () => {
 });
 
 test.describe('a session is done', () => {
+  // The second goes on where the first one ended.
+  test.describe.configure({ mode: 'serial' });
+
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
   test('the player by the clock, through a reload and a locked phone, with pain by the rules', async ({

@@ -1,45 +1,86 @@
-import type { Query, QueryClient } from '@tanstack/react-query';
-import {
-  persistQueryClientRestore,
-  persistQueryClientSubscribe,
-  type Persister,
-} from '@tanstack/react-query-persist-client';
-import { del, get, set } from 'idb-keyval';
+import { dehydrate, hydrate, type Query, type QueryClient } from '@tanstack/react-query';
+import { createStore, del, delMany, entries, setMany, type UseStore } from 'idb-keyval';
+import { noteKeeping } from './keeping';
 import { PICTURE_IMAGE } from './queryClient';
+import { SESSION_KEY } from './session';
 
 const WEEK_MS = 7 * 86_400_000;
 const SAVE_EVERY_MS = 600;
+/** So many answers are kept, those that were read last; more would only make the device slow. */
+const MOST_KEPT = 200;
 
 /** Changes with the shape of the records: what an older app kept is then read anew. */
-const buster = 'letters';
+const SHAPE = 'parts';
 
-/** What was read from the server, kept for when it is gone; one box a coach. */
-function persisterFor(coachId: string): Persister {
-  const key = `taxikine/cache/${coachId}`;
-  let latest: unknown;
-  let timer: ReturnType<typeof setTimeout> | null = null;
-  const save = () => {
-    timer = null;
-    void set(key, latest);
-  };
-  return {
-    persistClient: (state) => {
-      latest = state;
-      timer ??= setTimeout(save, SAVE_EVERY_MS);
-    },
-    restoreClient: () => get(key),
-    removeClient: () => del(key),
-  };
+/** One answer of the server, by itself: a tap writes the file it changed and not everything there is. */
+interface Kept {
+  readonly shape: string;
+  readonly savedAt: number;
+  readonly query: ReturnType<typeof dehydrate>['queries'][number];
 }
 
-/** Pictures have a box of their own on the device; here they would be written anew at every save. */
-const shouldDehydrateQuery = (query: Query): boolean =>
-  query.state.status === 'success' && query.queryKey[0] !== PICTURE_IMAGE;
+/** A box of its own for every coach; made when it is first asked for, where the browser can. */
+const boxOf = (coachId: string): UseStore => createStore(`taxikine-answers-${coachId}`, 'answers');
 
-/** Brings back what this coach read last time and keeps it from now on. */
-export async function keepQueries(queryClient: QueryClient, coachId: string): Promise<() => void> {
-  const persister = persisterFor(coachId);
-  const dehydrateOptions = { shouldDehydrateMutation: () => false, shouldDehydrateQuery };
-  await persistQueryClientRestore({ queryClient, persister, buster, maxAge: WEEK_MS });
-  return persistQueryClientSubscribe({ queryClient, persister, buster, dehydrateOptions });
+const isFresh = ({ shape, savedAt }: Kept): boolean =>
+  shape === SHAPE && Date.now() - savedAt < WEEK_MS;
+
+/** Pictures and who is signed in have a place of their own on the device. */
+const ELSEWHERE: readonly unknown[] = [PICTURE_IMAGE, SESSION_KEY[0]];
+
+const isKept = ({ state, queryKey }: Query): boolean =>
+  state.status === 'success' && !ELSEWHERE.includes(queryKey[0]);
+
+/** What was kept, the newest first; what is old, of another shape or too much is let go. */
+async function takeOut(box: UseStore): Promise<Kept[]> {
+  const all = await entries<string, Kept>(box);
+  const sorted = all.toSorted(([, a], [, b]) => b.savedAt - a.savedAt);
+  const fresh = sorted.filter(([, kept]) => isFresh(kept)).slice(0, MOST_KEPT);
+  const keys = new Set(fresh.map(([key]) => key));
+  const gone = all.map(([key]) => key).filter((key) => !keys.has(key));
+  if (gone.length > 0) await delMany(gone, box);
+  return fresh.map(([, kept]) => kept);
+}
+
+/** Writes what changed, a moment after it did, and nothing else. */
+function savingOf(client: QueryClient, box: UseStore) {
+  const changed = new Map<string, Query | null>();
+  let timer: ReturnType<typeof setTimeout> | null = null;
+  const keptOf = (query: Query): Kept => ({
+    shape: SHAPE,
+    savedAt: query.state.dataUpdatedAt,
+    query: dehydrate(client, {
+      shouldDehydrateMutation: () => false,
+      shouldDehydrateQuery: ({ queryHash }) => queryHash === query.queryHash,
+    }).queries[0],
+  });
+  const save = async () => {
+    timer = null;
+    const batch = [...changed];
+    changed.clear();
+    const gone = batch.filter(([, query]) => query === null).map(([hash]) => hash);
+    const there = batch.flatMap(([hash, query]): [string, Kept][] =>
+      query && isKept(query) ? [[hash, keptOf(query)]] : [],
+    );
+    if (there.length > 0) await setMany(there, box);
+    if (gone.length > 0) await delMany(gone, box);
+  };
+  const note = (query: Query, isGone: boolean) => {
+    changed.set(query.queryHash, isGone ? null : query);
+    timer ??= setTimeout(() => void noteKeeping(save()), SAVE_EVERY_MS);
+  };
+  return client.getQueryCache().subscribe((event) => {
+    if (event.type === 'updated' && event.action.type === 'success') note(event.query, false);
+    if (event.type === 'removed') note(event.query, true);
+  });
+}
+
+/** Brings back what this coach read last time and keeps it from now on. Returns what ends the keeping. */
+export async function keepQueries(client: QueryClient, coachId: string): Promise<() => void> {
+  const box = boxOf(coachId);
+  // Where an older app kept everything as one.
+  void del(`taxikine/cache/${coachId}`).catch(() => undefined);
+  const kept = await takeOut(box);
+  hydrate(client, { queries: kept.map(({ query }) => query), mutations: [] });
+  return savingOf(client, box);
 }

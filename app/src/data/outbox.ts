@@ -1,5 +1,6 @@
 import { dehydrate, hydrate, type DehydratedState, type QueryClient } from '@tanstack/react-query';
 import { createStore, del, get, keys } from 'idb-keyval';
+import { noteKeeping } from './keeping';
 import { layPendingOver } from './layPendingOver';
 import { WRITE_KEY } from './queryClient';
 
@@ -21,12 +22,13 @@ const store = createStore('keyval-store', 'keyval');
  */
 const set = (key: string, value: unknown): Promise<void> =>
   store('readwrite', (box) => {
-    box.put(value, key);
-    box.transaction.commit();
-    return new Promise((resolve, reject) => {
+    const done = new Promise<void>((resolve, reject) => {
       box.transaction.oncomplete = () => resolve();
       box.transaction.onabort = () => reject(box.transaction.error ?? new Error('not kept'));
     });
+    box.put(value, key);
+    box.transaction.commit();
+    return done;
   });
 
 /** Only pending writes, marked as paused so that they are sent after they are read back. */
@@ -66,7 +68,9 @@ export async function openOutbox(client: QueryClient, coachId: string): Promise<
   layPendingOver(client);
   await set(own, packed(client));
   await Promise.all(orphans.filter((key) => key !== own).map((key) => del(key)));
-  const close = client.getMutationCache().subscribe(() => void set(own, packed(client)));
+  const close = client
+    .getMutationCache()
+    .subscribe(() => void noteKeeping(set(own, packed(client))));
   void client.resumePausedMutations();
   return () => {
     close();

@@ -11,12 +11,15 @@ export const SESSION_KEY = ['session'] as const;
 
 const REMEMBERED = 'taxikine/session';
 
+/** Where the browser keeps nothing, this tab remembers. */
+let inThisTab: Session | null = null;
+
 /** Who was signed in on this device, so that the app opens without a server. */
 function remembered(): Session | null {
   try {
     return JSON.parse(localStorage.getItem(REMEMBERED) ?? 'null') as Session | null;
   } catch {
-    return null;
+    return inThisTab;
   }
 }
 
@@ -24,8 +27,13 @@ function remembered(): Session | null {
 export const isNobodyRemembered = (): boolean => remembered() === null;
 
 export function remember(session: Session | null): void {
-  if (session) localStorage.setItem(REMEMBERED, JSON.stringify(session));
-  else localStorage.removeItem(REMEMBERED);
+  inThisTab = session;
+  try {
+    if (session) localStorage.setItem(REMEMBERED, JSON.stringify(session));
+    else localStorage.removeItem(REMEMBERED);
+  } catch (error) {
+    console.warn('not remembered', error);
+  }
 }
 
 /** True while the server has turned us away in the middle of something: ask to sign in again. */

@@ -1,4 +1,5 @@
 import { get, set } from 'idb-keyval';
+import { noteKeeping } from './keeping';
 import { createStore } from './store';
 import type { Write } from './writes';
 
@@ -18,7 +19,7 @@ const keyOf = (coachId: string) => `taxikine/troubles/${coachId}`;
 /** Keeps the list in IndexedDB for this coach; returns when what was kept is back. */
 export async function keepTroubles(coachId: string): Promise<() => void> {
   troubles.set((await get<Trouble[]>(keyOf(coachId))) ?? []);
-  return troubles.subscribe(() => void set(keyOf(coachId), troubles.get()));
+  return troubles.subscribe(() => void noteKeeping(set(keyOf(coachId), troubles.get())));
 }
 
 export const troubleOf = (recordId: string): Trouble | undefined =>

@@ -1,10 +1,9 @@
 import type { ReferId } from '@taxikine/core/knowledge/refer';
 import { drillOf } from '@taxikine/core/visit/drillOf';
-import type { DrillRecord } from '@taxikine/core/visit/records';
 import { addDays, daysFrom } from '@taxikine/core/week/calendarDay';
 import { asTheyMayBe, type DoseToday } from '@taxikine/core/week/homeDay';
 import type { HomeEntry } from '@taxikine/core/week/homeEntry';
-import type { PageDrill, PagePlan } from '@taxikine/core/week/homePage';
+import type { PagePlan } from '@taxikine/core/week/homePage';
 import { minutesOfPage } from '@taxikine/core/week/minutesOfPage';
 import { View } from '@tamagui/core';
 import { useEffect, useState } from 'react';

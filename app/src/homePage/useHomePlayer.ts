@@ -3,7 +3,7 @@ import type { DrillRecord } from '@taxikine/core/visit/records';
 import type { DoseToday } from '@taxikine/core/week/homeDay';
 import type { PageDrill } from '@taxikine/core/week/homePage';
 import { useStore } from '../data/store';
-import { playerOf, type PlayerActions } from '../player/usePlayer';
+import { playerOf, type PlayerActions } from '../player/playerOf';
 import { drawer, keptChanges } from './keptOnDevice';
 
 type Played = Pick<DrillRecord, 'clock' | 'log' | 'form' | 'status' | 'pain' | 'painOn' | 'doneOn'>;

@@ -8,15 +8,16 @@ const TRY_AGAIN_MS = 5000;
 export function usePart<T>(part: Part<T>): PartState<T> {
   const state = useStore(part.state);
   const { status } = state;
-  useEffect(part.fetch, [part]);
+  const { fetch } = part;
+  useEffect(fetch, [fetch]);
   useEffect(() => {
     if (status !== 'missing') return;
-    const timer = setInterval(part.fetch, TRY_AGAIN_MS);
-    window.addEventListener('online', part.fetch);
+    const timer = setInterval(fetch, TRY_AGAIN_MS);
+    window.addEventListener('online', fetch);
     return () => {
       clearInterval(timer);
-      window.removeEventListener('online', part.fetch);
+      window.removeEventListener('online', fetch);
     };
-  }, [part, status]);
+  }, [fetch, status]);
   return state;
 }

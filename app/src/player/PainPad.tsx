@@ -6,7 +6,7 @@ import { Choice } from '../ui/Choice';
 import { Sheet } from '../ui/Sheet';
 import { Words } from '../ui/text';
 import { useText } from '../words/useText';
-import type { SaidPain } from './usePlayer';
+import type { SaidPain } from './playerOf';
 
 export interface PainPadProps {
   readonly easier: string;

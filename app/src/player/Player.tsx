@@ -9,14 +9,14 @@ import { maybeRungWords } from '../ladder/rungWords';
 import { Button } from '../ui/Button';
 import { Words } from '../ui/text';
 import { useText } from '../words/useText';
-import { StepFrame } from '../steps/StepFrame';
+import { StepFrame } from '../ui/StepFrame';
 import { PainPad } from './PainPad';
 import { PlayerDial } from './PlayerDial';
 import { PlayerFoot } from './PlayerFoot';
 import { SessionProgress } from './SessionProgress';
 import { useCues } from './useCues';
 import { useMoment } from './useMoment';
-import type { PlayerActions } from './usePlayer';
+import type { PlayerActions } from './playerOf';
 import { useWakeLock } from './useWakeLock';
 
 export interface PlayerProps {

@@ -1,7 +1,7 @@
 import type { PlayerMoment } from '@taxikine/core/player/timeline';
 import { Button } from '../ui/Button';
 import { useText } from '../words/useText';
-import type { PlayerActions } from './usePlayer';
+import type { PlayerActions } from './playerOf';
 
 export interface PlayerFootProps {
   readonly moment: PlayerMoment;

@@ -1,6 +1,7 @@
 import { View } from '@tamagui/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState, type ReactNode } from 'react';
+import { openedIfKept } from '../data/keeping';
 import { keepQueries } from '../data/keepQueries';
 import { openOutbox } from '../data/outbox';
 import { expired, type Session } from '../data/session';
@@ -13,6 +14,7 @@ import { Words } from '../ui/text';
 import '../words/coachWords';
 import { useText } from '../words/useText';
 import { ComingBones } from './ComingBones';
+import { KeepingNotice } from './KeepingNotice';
 import { NewerVersion } from './NewerVersion';
 import { SignInForm } from './SignInForm';
 import { TroubleSheet } from './TroubleSheet';
@@ -26,9 +28,13 @@ function useKept(coachId: string): boolean {
     let gone = false;
     void (async () => {
       closers = [
-        await keepTroubles(coachId),
-        await keepQueries(client, coachId),
-        await openOutbox(client, coachId),
+        await openedIfKept(() => keepTroubles(coachId)),
+        await openedIfKept(() => keepQueries(client, coachId)),
+        // What is in memory must not go out under somebody else's name, kept or not.
+        await openedIfKept(
+          () => openOutbox(client, coachId),
+          () => client.getMutationCache().clear(),
+        ),
       ];
       if (gone) closers.forEach((close) => close());
       else setReady(coachId);
@@ -53,6 +59,7 @@ export function CoachFrame({ coach, children }: { coach: Session['coach']; child
       <View flex={1} minHeight={0}>
         {children}
       </View>
+      <KeepingNotice />
       <NewerVersion />
       <TroubleSheet />
       <Sheet title={t('signIn.again')} open={isExpired} onClose={() => expired.set(false)}>

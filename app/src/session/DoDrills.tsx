@@ -20,7 +20,7 @@ import { LoadTodayWords } from '../ladder/LoadTodayWords';
 import { maybeRungWords } from '../ladder/rungWords';
 import { Player, type PlayerProps } from '../player/Player';
 import { usePlayer } from '../player/usePlayer';
-import { StepFrame } from '../steps/StepFrame';
+import { StepFrame } from '../ui/StepFrame';
 import type { StepProps } from '../steps/StepProps';
 import { Button } from '../ui/Button';
 import { Title, Words } from '../ui/text';

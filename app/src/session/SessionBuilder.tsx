@@ -13,7 +13,7 @@ import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { useUpdate, useWrite } from '../data/useFile';
 import { maybeOwn, useOwnDrills } from '../data/usePractice';
-import { StepFrame } from '../steps/StepFrame';
+import { StepFrame } from '../ui/StepFrame';
 import type { StepProps } from '../steps/StepProps';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';

@@ -15,7 +15,7 @@ import { useText } from '../words/useText';
 import { checksToRepeat, newAgain, regrade, revalue } from './againLook';
 import { CheckCard } from '../check/CheckCard';
 import { setupWords } from './setupWords';
-import { StepFrame } from './StepFrame';
+import { StepFrame } from '../ui/StepFrame';
 import type { StepProps } from './StepProps';
 
 /** Same pattern, same set-up: each fault re-graded in one tap, each range taken again. */

@@ -11,7 +11,7 @@ import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
 import { when } from '../words/when';
 import { BlockedPanel } from './BlockedPanel';
-import { StepFrame } from './StepFrame';
+import { StepFrame } from '../ui/StepFrame';
 import type { StepProps } from './StepProps';
 
 const GROUPS = ['emergency', 'clinician'] as const;

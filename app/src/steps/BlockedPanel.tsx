@@ -10,7 +10,7 @@ import { Sheet } from '../ui/Sheet';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
 import { today } from '../words/when';
-import { StepFrame } from './StepFrame';
+import { StepFrame } from '../ui/StepFrame';
 
 type Blocked = Extract<Gate, { status: 'blocked' }>;
 

@@ -11,7 +11,7 @@ import { Button } from '../ui/Button';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
 import { CheckCard } from '../check/CheckCard';
-import { StepFrame } from './StepFrame';
+import { StepFrame } from '../ui/StepFrame';
 import type { StepProps } from './StepProps';
 
 const table: readonly CheckRow[] = CHECKS;

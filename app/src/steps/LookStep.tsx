@@ -28,7 +28,7 @@ import { betterView, faultsAt, removeFault, setFaultValue, toggleAllClear } from
 import { LookTools } from './LookTools';
 import { NotesSheet } from './NotesSheet';
 import { PainSheet } from './PainSheet';
-import { StepFrame } from './StepFrame';
+import { StepFrame } from '../ui/StepFrame';
 import type { StepProps } from './StepProps';
 
 /** The live look: one figure, one place on the repetition, one joint at a time. */

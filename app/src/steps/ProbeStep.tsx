@@ -23,7 +23,7 @@ import { Choice } from '../ui/Choice';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
 import { setupWords } from './setupWords';
-import { StepFrame } from './StepFrame';
+import { StepFrame } from '../ui/StepFrame';
 import type { StepProps } from './StepProps';
 
 const OUTCOMES: readonly ProbeOutcome[] = ['better', 'same', 'worse'];

@@ -14,7 +14,7 @@ import { Stepper } from '../ui/Stepper';
 import { Words } from '../ui/text';
 import { useText } from '../words/useText';
 import { setupWords } from './setupWords';
-import { StepFrame } from './StepFrame';
+import { StepFrame } from '../ui/StepFrame';
 import type { StepProps } from './StepProps';
 
 const options = <T extends string>(values: readonly T[], word: (value: T) => string) =>

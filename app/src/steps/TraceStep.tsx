@@ -20,7 +20,7 @@ import { Button } from '../ui/Button';
 import { Words } from '../ui/text';
 import { useText } from '../words/useText';
 import { DepthShares } from './DepthShares';
-import { StepFrame } from './StepFrame';
+import { StepFrame } from '../ui/StepFrame';
 import type { StepProps } from './StepProps';
 
 /** Width that the frame of a step takes for itself; at a desk the threads take half of the rest. */

@@ -18,7 +18,7 @@ import { KeepList } from '../verdict/KeepList';
 import { LooksLaidOver } from '../verdict/LooksLaidOver';
 import { LooseHere } from '../verdict/LooseHere';
 import { StepGains } from '../verdict/StepGains';
-import { StepFrame } from './StepFrame';
+import { StepFrame } from '../ui/StepFrame';
 import type { StepProps } from './StepProps';
 
 /** Better, same or worse against measuring error, and the thread from fault to verdict. */

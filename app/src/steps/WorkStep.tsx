@@ -3,7 +3,7 @@ import { useText } from '../words/useText';
 import { useTrace } from '../data/useVisit';
 import { DoDrills } from '../session/DoDrills';
 import { SessionBuilder } from '../session/SessionBuilder';
-import { StepFrame } from './StepFrame';
+import { StepFrame } from '../ui/StepFrame';
 import type { StepProps } from './StepProps';
 
 /** Few drills, aimed at the cause; chosen, then done. Held back when the gate is not open. */

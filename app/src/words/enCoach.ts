@@ -2,7 +2,6 @@ import { caseFile } from './enCaseFile';
 import { guide, instrument } from './enCheck';
 import { fit } from './enFit';
 import { handout } from './enHandout';
-import { ladder } from './enLadder';
 import { drills } from './enLibrary';
 import { leave } from './enLeave';
 import { notes, tally } from './enLook';
@@ -23,6 +22,10 @@ export const enCoach = {
   patterns: { squat: 'Squat', hinge: 'Hinge', lunge: 'Lunge', split: 'Split' },
   kept_one: '1 change kept on this device',
   kept_other: '{{count}} changes kept on this device',
+  keeping: {
+    none: 'This browser keeps nothing here. Stay on the page until everything is sent.',
+    full: 'There is no room left on this device. Stay on the page until everything is sent.',
+  },
   theme: { says: 'Switch between paper and blueprint' },
   home: {
     title: 'Loose ends',
@@ -319,7 +322,6 @@ export const enCoach = {
   },
   trace,
   library,
-  ladder,
   drills,
   trend,
   gauge,

@@ -1,7 +1,5 @@
 /** One request more costs a part about as much as so many bytes (before compression) that it does not need. */
-const REQUEST = 12_000;
-/** What somebody waits for in front of a closed door counts for more than what comes when all is there. */
-const FIRST = 6;
+const REQUEST = 18_000;
 
 /** Ids of everything that runs when `from` does. */
 export function reached(modules, from) {
@@ -53,9 +51,9 @@ const merged = (a, b) => ({
 function gain(a, b, first) {
   let sum = 0;
   for (const name of merged(a, b).names) {
-    const weight = first.has(name) ? FIRST : 1;
     const inVain = (a.names.has(name) ? 0 : a.bytes) + (b.names.has(name) ? 0 : b.bytes);
-    sum += weight * (inVain === 0 ? REQUEST : -inVain);
+    if (inVain > 0 && first.has(name)) return -Infinity;
+    sum += inVain === 0 ? REQUEST : -inVain;
   }
   return sum;
 }
@@ -88,7 +86,8 @@ function tidied(groups, first) {
  * @param runs ids that run at once
  * @param parts {Map<string, number>} name of each part and the id of the module it begins with
  * @param doors by the name of a part that others are reached through, which ones: they find its modules there
- * @param first names of the parts that are waited for most
+ * @param first names of the parts that get nothing in vain: they are waited for in front of a closed door, or are
+ *   somebody else's
  * @returns {{ entry: number[], groups: { names: Set<string>, ids: number[], bytes: number }[] }}
  */
 export function planParts({ modules, runs, parts, doors, first }) {

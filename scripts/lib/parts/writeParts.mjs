@@ -17,8 +17,8 @@ const DOORS = {
   CoachFrame: (name) => !BEFORE_SIGN_IN.includes(name),
   VisitScreen: (name) => name.endsWith('Step'),
 };
-/** What is waited for in front of a closed door. */
-const FIRST = new Set(['CoachDoor', 'SignInScreen', CLIENTS_PAGE]);
+/** In front of the coach's door, and what is a client's: nothing that only others need. */
+const FIRST = new Set(['CoachDoor', 'SignInScreen', ...OF_CLIENTS_PAGE]);
 
 /** Pages of one app: which parts are fetched beside the entry, before it has asked for them. */
 const PAGES = {
@@ -81,11 +81,14 @@ function writeFile(folder, name, text) {
   return url;
 }
 
-/** The files of each part, largest first. */
+/** The doors that a part is reached through. */
+const doorsOf = (name) => Object.keys(DOORS).filter((door) => door !== name && DOORS[door](name));
+
+/** The files of each part with those of its doors, largest first; what is there already is not fetched again. */
 function tableOf(parts, written) {
-  const filesOf = (name) =>
+  const filesOf = (part) =>
     written
-      .filter(({ names }) => names.has(name))
+      .filter(({ names }) => [part, ...doorsOf(part)].some((name) => names.has(name)))
       .sort((a, b) => b.bytes - a.bytes)
       .map(({ url }) => url);
   return Object.fromEntries([...parts.keys()].sort().map((name) => [name, filesOf(name)]));

@@ -1,8 +1,8 @@
-import { Router, type Request, type Response } from 'express';
-import expressStaticGzip from 'express-static-gzip';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
+import { Router, type Request } from 'express';
 import { AppError } from '../errors';
+import { sendWebFile } from './sendWebFile';
 import { maybeToken } from './sessionCookie';
 
 const YEAR = 'public, max-age=31536000, immutable';
@@ -14,14 +14,17 @@ function pageFor(request: Request): string {
   return request.path === '/' ? '/today.html' : '/index.html';
 }
 
-/** Names under here carry a hash of what is in them. */
-const isHashed = (path: string): boolean =>
-  path.includes('/_expo/static/') || path.includes('/assets/');
+/** Names under here carry a hash of what is in them; all else may change at any time, and is asked for again. */
+const cacheFor = (path: string): string =>
+  /^\/(_expo\/static|assets)\//.test(path) ? YEAR : 'no-cache';
 
-const isPage = (path: string): boolean => /\.html(\.\w+)?$/.test(path);
+const noSuchPart = new AppError(404, {
+  code: 'no-such-part',
+  message: 'This part of the app is not here.',
+  hint: 'There is a newer version: load the page anew.',
+});
 
-/** A page, a service worker or the version may change at any time: kept, but asked for again. */
-const cacheFor = (path: string): string => (isHashed(path) ? YEAR : 'no-cache');
+const isFileName = (path: string): boolean => /\.\w+$/.test(path);
 
 /**
  * The exported web app, compressed as it was when it was built; any address that is not a file or the
@@ -30,30 +33,21 @@ const cacheFor = (path: string): string => (isHashed(path) ? YEAR : 'no-cache');
 export function webApp(dist: string): Router {
   const router = Router();
   if (!existsSync(join(dist, 'index.html'))) return router;
-  const files = expressStaticGzip(dist, {
-    index: false,
-    enableBrotli: true,
-    orderPreference: ['br', 'gz'],
-    serveStatic: {
-      setHeaders: (response, path) => {
-        response.setHeader('Cache-Control', cacheFor(path));
-        // Which page it is hangs on whether somebody is signed in.
-        if (isPage(path)) (response as Response).vary('Cookie');
-      },
-    },
+
+  router.get('/{*path}', async (request, response, next) => {
+    const { path } = request;
+    const headers = { 'Cache-Control': cacheFor(path) };
+    if (isFileName(path) && (await sendWebFile(request, response, { dist, path, headers }))) return;
+    // An older tab asks for what a newer build no longer has: a page would be no answer.
+    if (cacheFor(path) === YEAR) throw noSuchPart;
+    next();
   });
-  router.use(files);
-  // An older tab asks for a part that a newer build no longer has: a page would be no answer.
-  router.get(['/_expo/{*path}', '/assets/{*path}'], () => {
-    throw new AppError(404, {
-      code: 'no-such-part',
-      message: 'This part of the app is not here.',
-      hint: 'There is a newer version: load the page anew.',
-    });
-  });
-  router.get('/{*path}', (request, response, next) => {
-    request.url = pageFor(request);
-    files(request, response, next);
+
+  router.get('/{*path}', async (request, response) => {
+    // Which page it is hangs on whether somebody is signed in.
+    response.vary('Cookie');
+    const headers = { 'Cache-Control': 'no-cache' };
+    await sendWebFile(request, response, { dist, path: pageFor(request), headers });
   });
   return router;
 }

@@ -1,6 +1,6 @@
 import { View } from '@tamagui/core';
 import type { ReactNode } from 'react';
-import { Title, Words } from '../ui/text';
+import { Title, Words } from './text';
 
 export interface StepFrameProps {
   readonly title: string;
