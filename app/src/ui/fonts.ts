@@ -1,9 +1,11 @@
+import besley from '@fontsource-variable/besley/files/besley-latin-wght-normal.woff2';
 import atkinson from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff2';
-import besley from '@fontsource/besley/files/besley-latin-400-normal.woff2';
+import atkinsonBold from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-700-normal.woff2';
 
-interface Face {
-  readonly family: string;
-  readonly source: string;
+interface Family {
+  readonly name: string;
+  /** The weights that the app uses, each with the file it is in; a file may hold a range of them. */
+  readonly files: readonly (readonly [weight: string, source: string])[];
   /** Families of systems that may stand in, and how much wider ours is, measured over running text. */
   readonly standIns: readonly string[];
   readonly wider: string;
@@ -12,18 +14,21 @@ interface Face {
   readonly descent: string;
 }
 
-const FACES: readonly Face[] = [
+const FAMILIES: readonly Family[] = [
   {
-    family: 'Atkinson',
-    source: atkinson,
+    name: 'Atkinson',
+    files: [
+      ['400', atkinson],
+      ['700', atkinsonBold],
+    ],
     standIns: ['Arial', 'Helvetica', 'Liberation Sans', 'Roboto'],
     wider: '100%',
     ascent: '98.4%',
     descent: '31.6%',
   },
   {
-    family: 'Besley',
-    source: besley,
+    name: 'Besley',
+    files: [['400 900', besley]],
     standIns: ['Georgia', 'Noto Serif', 'DejaVu Serif'],
     wider: '105%',
     ascent: '119%',
@@ -32,17 +37,23 @@ const FACES: readonly Face[] = [
 ];
 
 /** Nothing waits for a family: until it is there another stands in, as wide, and the page does not jump. */
-const cssOf = ({ family, source, standIns, wider, ascent, descent }: Face): string =>
-  `@font-face{font-family:${family};font-display:swap;` +
-  `src:url(${source}) format('woff2')}` +
-  `@font-face{font-family:'${family} stand-in';src:${standIns.map((name) => `local('${name}')`).join()};` +
-  `size-adjust:${wider};ascent-override:${ascent};descent-override:${descent};line-gap-override:0%}`;
+function cssOf({ name, files, standIns, wider, ascent, descent }: Family): string {
+  const own = files.map(
+    ([weight, source]) =>
+      `@font-face{font-family:${name};font-display:swap;font-weight:${weight};src:url(${source}) format('woff2')}`,
+  );
+  const locals = standIns.map((family) => `local('${family}')`).join();
+  const standIn =
+    `@font-face{font-family:'${name} stand-in';src:${locals};size-adjust:${wider};` +
+    `ascent-override:${ascent};descent-override:${descent};line-gap-override:0%}`;
+  return [...own, standIn].join('');
+}
 
 /** The two families ship with the app; nothing is fetched from elsewhere. */
 export function layOutFonts(): void {
   if (typeof document === 'undefined' || document.getElementById('own-fonts')) return;
   const style = document.createElement('style');
   style.id = 'own-fonts';
-  style.textContent = FACES.map(cssOf).join('');
+  style.textContent = FAMILIES.map(cssOf).join('');
   document.head.appendChild(style);
 }
