@@ -30,7 +30,6 @@ beforeEach(() => {
   troubles.set([]);
   expired.set(false);
   remember({ coach: { id: 'ilse' } } as never);
-  AbortSignal.timeout ??= () => new AbortController().signal;
 });
 
 it('sends a write with its id and the version it started from', async () => {

@@ -14,3 +14,6 @@ Object.defineProperty(window, 'matchMedia', {
 
 /** jsdom knows fewer random numbers than every browser does. */
 Object.defineProperty(globalThis.crypto, 'randomUUID', { value: nodeCrypto.randomUUID });
+
+/** jsdom knows no signals that end by themselves; in tests nothing takes that long. */
+AbortSignal.timeout ??= () => new AbortController().signal;

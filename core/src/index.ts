@@ -287,6 +287,7 @@ export { RECORD_SCHEMAS } from './contract/recordSchemas';
 export { emailSchema } from './contract/clientSchema';
 export { homeEntrySchema } from './contract/homeEntrySchema';
 export { day as daySchema, J } from './contract/joi';
+export { CHANGE_EVENTS, type ChangeTold } from './contract/changeTold';
 export type { JobShown, JobsShown } from './contract/jobsShown';
 export { parse, type Parsed, type Problem } from './contract/problems';
 export { parsePostureInput, type PostureInput } from './contract/postureInput';

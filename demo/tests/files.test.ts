@@ -1,5 +1,6 @@
 import {
   caseFileOf,
+  clientSummary,
   gateOf,
   gaugeOf,
   givenSides,
@@ -9,6 +10,7 @@ import {
   maybeVisitFile,
   parse,
   RECORD_SCHEMAS,
+  SUMMARY_READS,
   standingsOf,
   trace,
   verdictsOf,
@@ -24,6 +26,15 @@ const topOf = (file: ClientFile, visit: number) =>
   trace(caseFileOf(maybeVisitFile(file, file.visits[visit].id)!)).causes.filter(
     (cause) => cause.kind !== 'given',
   )[0].key;
+
+it.each(KINDS_IN_FILE)('a client’s line is worked out from %s, or is the same without', (kind) => {
+  const lines = (all: readonly ClientFile[]) => all.map(clientSummary);
+  // What hangs together stays: only one kind is taken away.
+  const without = files.map((file) => ({ ...file, [kind]: [] }));
+  const isRead = (SUMMARY_READS as readonly string[]).includes(kind);
+  if (isRead) expect(lines(without)).not.toEqual(lines(files));
+  else expect(lines(without)).toEqual(lines(files));
+});
 
 it('has at least four clients with history, one in mid-visit', () => {
   expect(

@@ -153,10 +153,12 @@ test('a second device comes back to the same place, and a conflict is the coachâ
   await other.goto(page.url());
   await expect(button(other, 'slide, left')).toBeVisible();
 
-  // Both change the same look; the second to arrive is told.
+  // Both change the same look, one where nothing is heard of the other; the second to arrive is told.
+  await page.context().setOffline(true);
   await button(other, 'slide, right').click();
   await allSent(other);
   await button(page, 'slide, left').click();
+  await page.context().setOffline(false);
   const dialog = page.getByRole('dialog');
   await expect(dialog).toContainText('Changed on another device');
   await expect(dialog).toContainText('Hips slide to the left (slight)');
@@ -167,11 +169,12 @@ test('a second device comes back to the same place, and a conflict is the coachâ
     expect.objectContaining({ side: 'left' }),
   ]);
 
-  await other.reload();
   await expect(button(other, 'slide, left, slight')).toBeVisible();
+  await page.context().setOffline(true);
   await button(other, 'turns back, left').click();
   await allSent(other);
   await button(page, 'turns back, right').click();
+  await page.context().setOffline(false);
   await page.getByRole('dialog').getByRole('button', { name: 'Take theirs' }).click();
   await expect(button(page, 'turns back, left, slight')).toBeVisible();
   expect((await newestLook(page, world, client)).faults).toHaveLength(2);

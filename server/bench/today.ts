@@ -12,6 +12,7 @@ import pg from 'pg';
 import { pino } from 'pino';
 import {
   appSource,
+  ChangeFeed,
   createApp,
   inPractice,
   makePractice,
@@ -91,7 +92,15 @@ await owner.query('ANALYZE');
 
 const source = await appSource(databases.appUrl).initialize();
 const log = pino({ level: 'silent' });
-const app = createApp({ source, log, now: () => new Date(), dist: '/nowhere', secure: false });
+const changes = new ChangeFeed(databases.appUrl, log);
+const app = createApp({
+  source,
+  log,
+  changes,
+  now: () => new Date(),
+  dist: '/nowhere',
+  secure: false,
+});
 const took: number[] = [];
 const server = createServer((request, response) => {
   const begun = performance.now();

@@ -1,4 +1,5 @@
 /** Taxikine's server: what is kept. */
+export { ChangeFeed } from './changes/ChangeFeed';
 export { createApp, type AppOptions } from './http/createApp';
 export { openapi } from './http/openapi';
 export { migrate, prepareDatabase, type Databases } from './database/prepare';

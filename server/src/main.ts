@@ -1,14 +1,16 @@
 import { pino } from 'pino';
-import { appSource, createApp } from './index';
+import { appSource, ChangeFeed, createApp } from './index';
 import { need } from './need';
 import { sayReady } from './sayReady';
 import { whenStopped } from './whenStopped';
 
 const log = pino({ level: process.env.LOG_LEVEL ?? 'info' });
 const source = await appSource(need('APP_DATABASE_URL')).initialize();
+const changes = new ChangeFeed(need('APP_DATABASE_URL'), log);
 const app = createApp({
   source,
   log,
+  changes,
   now: () => new Date(),
   dist: need('WEB_DIST'),
   secure: process.env.SECURE_COOKIES === '1',
@@ -27,6 +29,7 @@ const server = app.listen(port, process.env.HOST ?? '127.0.0.1', (error?: Error)
 
 /** Lets requests finish, then lets go of the database. */
 async function end(): Promise<void> {
+  changes.end();
   await new Promise((resolve) => server.close(resolve));
   await source.destroy();
 }

@@ -1,6 +1,7 @@
 import type { ClientLine } from '@taxikine/core';
 import { Client } from '../src/database/entities/Client';
 import { ClientSummaryRow } from '../src/database/entities/ClientSummaryRow';
+import { inPractice } from '../src';
 import { needSummaries } from '../src/today/keepSummary';
 import {
   makeWorld,
@@ -131,6 +132,10 @@ it('clients of before there were lines get one', async () => {
   await world.owner.query('ALTER TABLE client_summary NO FORCE ROW LEVEL SECURITY');
   await world.owner.getRepository(ClientSummaryRow).delete({ clientId: client.id });
   await world.owner.query('ALTER TABLE client_summary FORCE ROW LEVEL SECURITY');
+  // Written long ago: nothing marks them.
+  await inPractice(world.source, world.practices[0].id, (manager) =>
+    manager.query('DELETE FROM stale_line'),
+  );
   expect(await names('?search=old')).toEqual([]);
   await needSummaries(world.owner);
   expect(await names('?search=old')).toEqual(['Old Hand']);

@@ -73,3 +73,13 @@ it('the version may change at any time', async () => {
   expect(answer.headers['cache-control']).toBe('no-cache');
   expect(answer.body).toEqual({ version: 'one' });
 });
+
+it('a page that is not there at this moment is said to be, and nobody waits for it', async () => {
+  const page = join(dist, 'today.html');
+  rmSync(page);
+  const cookie = 'taxikine_session=abc';
+  const { body } = await request(app).get('/').set('Cookie', cookie).timeout(2000).expect(503);
+  expect(body).toMatchObject({ code: 'being-built' });
+  writeFileSync(page, '<p>today</p>');
+  await request(app).get('/').set('Cookie', cookie).expect(200);
+});

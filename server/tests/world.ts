@@ -18,6 +18,7 @@ import request from 'supertest';
 import type { DataSource } from 'typeorm';
 import {
   appSource,
+  ChangeFeed,
   createApp,
   makePractice,
   ownerSource,
@@ -45,18 +46,22 @@ export async function makeWorld({ paperWithinMs = 8000 } = {}) {
   }));
   for (const practice of practices) await makePractice(owner, practice);
   const source = await appSource(databases.appUrl).initialize();
+  const log = pino({ level: 'silent' });
+  const changes = new ChangeFeed(databases.appUrl, log);
   const app = createApp({
     source,
-    log: pino({ level: 'silent' }),
+    log,
+    changes,
     now: () => new Date('2026-11-23T12:00:00.000Z'),
     dist: '/nowhere',
     secure: false,
     paperWithinMs,
   });
   const close = async () => {
+    changes.end();
     await Promise.all([source.destroy(), owner.destroy()]);
   };
-  return { app, source, owner, practices, databases, close };
+  return { app, source, owner, practices, databases, changes, close };
 }
 
 /** A mail service of the test's own: what it took, and how it answers next. */

@@ -92,6 +92,23 @@ export async function call<T>(
   throw new Refused(response.status, answer as Refused['body']);
 }
 
+/** What a server has of something that this device may have already. */
+export type Fresh<T> =
+  | { readonly status: 'same' }
+  | { readonly status: 'new'; readonly body: T; readonly tag: string | null };
+
+/** Reads something, unless it is still what had this tag. Throws as `call` does. */
+export async function callFresh<T>(path: string, tag: string | null): Promise<Fresh<T>> {
+  const response = await ask(path, {
+    method: 'GET',
+    headers: { 'X-Taxikine': '1', ...(tag ? { 'If-None-Match': tag } : {}) },
+  });
+  if (response.status === 304) return { status: 'same' };
+  const answer = await bodyOf(response);
+  if (!response.ok) throw new Refused(response.status, answer as Refused['body']);
+  return { status: 'new', body: answer as T, tag: response.headers.get('ETag') };
+}
+
 /** Worth sending again by itself: nobody there, server trouble, or asked to slow down. */
 export const isPassing = (error: unknown): boolean =>
   error instanceof NoAnswer ||

@@ -46,22 +46,21 @@ async function takeOut(box: UseStore): Promise<Kept[]> {
 function savingOf(client: QueryClient, box: UseStore) {
   const changed = new Map<string, Query | null>();
   let timer: ReturnType<typeof setTimeout> | null = null;
-  const keptOf = (query: Query): Kept => ({
-    shape: SHAPE,
-    savedAt: query.state.dataUpdatedAt,
-    query: dehydrate(client, {
+  /** Nothing for one that has gone since, or fails again meanwhile. */
+  const keptOf = (query: Query): [string, Kept][] =>
+    dehydrate(client, {
       shouldDehydrateMutation: () => false,
-      shouldDehydrateQuery: ({ queryHash }) => queryHash === query.queryHash,
-    }).queries[0],
-  });
+      shouldDehydrateQuery: (one) => one.queryHash === query.queryHash && isKept(one),
+    }).queries.map((packed) => [
+      query.queryHash,
+      { shape: SHAPE, savedAt: query.state.dataUpdatedAt, query: packed },
+    ]);
   const save = async () => {
     timer = null;
     const batch = [...changed];
     changed.clear();
     const gone = batch.filter(([, query]) => query === null).map(([hash]) => hash);
-    const there = batch.flatMap(([hash, query]): [string, Kept][] =>
-      query && isKept(query) ? [[hash, keptOf(query)]] : [],
-    );
+    const there = batch.flatMap(([, query]) => (query ? keptOf(query) : []));
     if (there.length > 0) await setMany(there, box);
     if (gone.length > 0) await delMany(gone, box);
   };

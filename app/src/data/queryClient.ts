@@ -2,7 +2,7 @@ import { notifyManager, QueryCache, QueryClient } from '@tanstack/react-query';
 import { isPassing, Refused } from './api';
 import { sendWrite, type Sent } from './sendWrite';
 import { expired } from './session';
-import { versionIn, withRecord, type KeptFile, type Write } from './writes';
+import { withNewest, withRecord, type KeptFile, type Write } from './writes';
 
 export const WRITE_KEY = ['write'] as const;
 export const fileKey = (clientId: string) => ['file', clientId] as const;
@@ -27,9 +27,9 @@ function settle(client: QueryClient, write: Write, sent: Sent): void {
   if (more) return;
   const key = fileKey(write.clientId);
   client.setQueryData<KeptFile>(key, (file) =>
-    file && versionIn(file, write.kind, write.record.id) > sent.record.version
-      ? file
-      : withRecord(file, write.kind, sent.record),
+    file
+      ? withNewest(file, write.kind, sent.record)
+      : withRecord<KeptFile>(undefined, write.kind, sent.record),
   );
 }
 

@@ -7,7 +7,7 @@ import {
   type QueryClient,
 } from '@tanstack/react-query';
 import { useCallback } from 'react';
-import { call, Refused } from './api';
+import { callFresh, Refused } from './api';
 import { SESSION_KEY, type Session } from './session';
 import { CLIENTS_KEY, fileKey, pendingWrites, WRITE_KEY } from './queryClient';
 import {
@@ -21,13 +21,19 @@ import {
   type Write,
 } from './writes';
 
+/** A file with the server's tag of what it was: kept as one, so that no tag outlives what it is the tag of. */
+type TaggedFile = ClientFile & { readonly tag?: string | null };
+
 /** Fetches a file; a client made on this device and not sent yet is no error. */
-async function fetchFile(client: QueryClient, clientId: string): Promise<ClientFile> {
+async function fetchFile(client: QueryClient, clientId: string): Promise<TaggedFile> {
+  const known = () => client.getQueryData<TaggedFile>(fileKey(clientId));
   const ours = () => pendingWrites(client).filter((write) => write.clientId === clientId);
   try {
-    const fetched = await call<ClientFile>('GET', `/clients/${clientId}/file`);
-    const known = client.getQueryData<ClientFile>(fileKey(clientId));
-    return withPending(newestOf(fetched, known), ours())!;
+    const had = known();
+    const fresh = await callFresh<ClientFile>(`/clients/${clientId}/file`, had?.tag ?? null);
+    // Nothing was written there since: all there is, is what this device has.
+    if (fresh.status === 'same') return (known() ?? had)!;
+    return withPending({ ...newestOf(fresh.body, known()), tag: fresh.tag }, ours())!;
   } catch (error) {
     const local =
       error instanceof Refused && error.status === 404
@@ -44,7 +50,12 @@ export function useFile(clientId: string) {
   return useQuery({ queryKey: fileKey(clientId), queryFn: () => fetchFile(client, clientId) });
 }
 
-export type WriteRecord = <K extends RecordKind>(kind: K, record: RecordOfKind[K]) => void;
+/** `from`: version that a form was filled in from; without it, the newest that this device has. */
+export type WriteRecord = <K extends RecordKind>(
+  kind: K,
+  record: RecordOfKind[K],
+  from?: number,
+) => void;
 
 const bare = <T extends object>(record: T): T => {
   const { version: _, ...rest } = record as T & { version?: number };
@@ -56,11 +67,11 @@ export function useWrite(): WriteRecord {
   const client = useQueryClient();
   const { mutate } = useMutation<unknown, Error, Write>({ mutationKey: WRITE_KEY });
   return useCallback(
-    (kind, given) => {
+    (kind, given, from) => {
       const record = bare(given);
       const clientId = clientIdOf(kind, record);
       const key = fileKey(clientId);
-      const version = versionIn(client.getQueryData<KeptFile>(key), kind, record.id);
+      const version = from ?? versionIn(client.getQueryData<KeptFile>(key), kind, record.id);
       void client.cancelQueries({ queryKey: key });
       client.setQueryData<KeptFile>(key, (file) =>
         withRecord(file, kind, { ...record, version: version + 1 }),

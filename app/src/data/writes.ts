@@ -107,6 +107,14 @@ function newestRows(fetched: readonly Row[], known: readonly Row[]): Row[] {
   return [...merged, ...known.filter((row) => !fetched.some((one) => one.id === row.id))];
 }
 
+/** A file with a record put in, unless it has a newer one. */
+export const withNewest = <File extends KeptFile>(
+  file: File,
+  kind: RecordKind,
+  record: Row,
+): File =>
+  versionIn(file, kind, record.id) > record.version ? file : withRecord(file, kind, record)!;
+
 type Parts = Readonly<Record<string, Row | readonly Row[]>>;
 
 /**

@@ -9,7 +9,7 @@ import { View } from '@tamagui/core';
 import { useEffect, useState } from 'react';
 import { PageBones } from '../bones/PageBones';
 import { lazyScreen } from '../parts/lazyScreen';
-import { whenIdle } from '../parts/whenIdle';
+import { aheadWhenIdle } from '../parts/whenIdle';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Title, Words } from '../ui/text';
@@ -53,7 +53,7 @@ export function TodayPage({
   const [playing, setPlaying] = useState<ChosenDose | null>(null);
   const [telling, setTelling] = useState<(ChosenDose & { begin: Partial<Saying> }) | null>(null);
   const [asking, setAsking] = useState(false);
-  useEffect(() => whenIdle(PlayedDose.prefetch), []);
+  useEffect(() => aheadWhenIdle(PlayedDose.prefetch), []);
   const minutes = Math.round(minutesOfPage(plan, entries, now));
   const placed = plan.days.find((one) => one.day === day)?.doses ?? [];
   const doses = asTheyMayBe(placed, day, entries, plan.answers);

@@ -1,7 +1,7 @@
 import { joiResolver } from '@hookform/resolvers/joi';
 import { FLAGS, type FlagId } from '@taxikine/core/knowledge/flags';
 import { SIDES, type Side } from '@taxikine/core/sides/side';
-import type { ClientRecord } from '@taxikine/core/visit/records';
+import type { ClientRecord, Versioned } from '@taxikine/core/visit/records';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
@@ -53,7 +53,9 @@ function EditClient({ clientId }: { clientId: string }) {
   return <ClientFormPage known={file.data.client} />;
 }
 
-function ClientFormPage({ known }: { known: ClientRecord | null }) {
+function ClientFormPage({ known: latest }: { known: Versioned<ClientRecord> | null }) {
+  // What another device changes meanwhile is not in this form, and must not be lost under it.
+  const [known] = useState(latest);
   const t = useText();
   const write = useWrite();
   const { control, handleSubmit, setValue } = useForm<ClientForm>({
@@ -68,7 +70,7 @@ function ClientFormPage({ known }: { known: ClientRecord | null }) {
   const [tape, setTape] = useState(Object.keys(known?.segments ?? {}).length > 0);
   const save = handleSubmit((form) => {
     const record = recordOf(form, known);
-    write('clients', record);
+    write('clients', record, known?.version);
     router.replace(`/clients/${record.id}`);
   });
   const field = (

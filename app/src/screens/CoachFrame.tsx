@@ -1,6 +1,7 @@
 import { View } from '@tamagui/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState, type ReactNode } from 'react';
+import { followChanges } from '../changes/followChanges';
 import { openedIfKept } from '../data/keeping';
 import { keepQueries } from '../data/keepQueries';
 import { openOutbox } from '../data/outbox';
@@ -35,6 +36,7 @@ function useKept(coachId: string): boolean {
           () => openOutbox(client, coachId),
           () => client.getMutationCache().clear(),
         ),
+        followChanges(client, coachId),
       ];
       if (gone) closers.forEach((close) => close());
       else setReady(coachId);

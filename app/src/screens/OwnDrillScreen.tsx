@@ -1,6 +1,6 @@
 import { parse, type Problem } from '@taxikine/core/contract/problems';
 import { RECORD_SCHEMAS } from '@taxikine/core/contract/recordSchemas';
-import type { OwnDrillRecord } from '@taxikine/core/visit/records';
+import type { OwnDrillRecord, Versioned } from '@taxikine/core/visit/records';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
@@ -30,8 +30,8 @@ const TYPED = ['name', 'how', 'feel', 'stopIf', 'easier', 'harder'] as const;
 type Typed = (typeof TYPED)[number];
 
 /** Without the version that the server gave it: that is no part of a drill. */
-function withoutVersion(known: OwnDrillRecord): OwnDrillRecord {
-  const { version: _, ...drill } = known as OwnDrillRecord & { version?: number };
+function withoutVersion(known: Versioned<OwnDrillRecord>): OwnDrillRecord {
+  const { version: _, ...drill } = known;
   return drill;
 }
 
@@ -40,17 +40,19 @@ const trimmed = (drill: OwnDrillRecord): OwnDrillRecord => ({
   ...Object.fromEntries(TYPED.map((name) => [name, drill[name].trim()])),
 });
 
-function OwnDrillForm({ known }: { known: OwnDrillRecord | null }) {
+function OwnDrillForm({ known }: { known: Versioned<OwnDrillRecord> | null }) {
   const t = useText();
   const write = useWrite();
   const { wide, width } = useWide();
   const [drill, setDrill] = useState(() => (known ? withoutVersion(known) : blankDrill()));
+  // What another device changes meanwhile is not in this form, and must not be lost under it.
+  const [from] = useState(known?.version);
   const [problems, setProblems] = useState<readonly Problem[]>([]);
   const change = (part: Partial<OwnDrillRecord>) => setDrill((latest) => ({ ...latest, ...part }));
   const save = () => {
     const read = parse<OwnDrillRecord>(RECORD_SCHEMAS.ownDrills, trimmed(drill));
     if (read.status === 'bad') return setProblems(read.problems);
-    write('ownDrills', read.value);
+    write('ownDrills', read.value, from);
     router.replace('/library');
   };
   const problemOf = (name: Typed) => problems.find(({ path }) => path === name)?.message;
@@ -107,7 +109,7 @@ function OwnDrillForm({ known }: { known: OwnDrillRecord | null }) {
 }
 
 /** Asked once more: a drill that is gone cannot be chosen again, though old sessions keep it. */
-function DeleteButton({ known }: { known: OwnDrillRecord }) {
+function DeleteButton({ known }: { known: Versioned<OwnDrillRecord> }) {
   const t = useText();
   const write = useWrite();
   const [sure, setSure] = useState(false);

@@ -6,7 +6,7 @@ interface Family {
   readonly name: string;
   /** The weights that the app uses, each with the file it is in; a file may hold a range of them. */
   readonly files: readonly (readonly [weight: string, source: string])[];
-  /** Families of systems that may stand in, and how much wider ours is, measured over running text. */
+  /** Families of systems that may stand in, and how much wider ours is: measured for Atkinson, estimated for Besley. */
   readonly standIns: readonly string[];
   readonly wider: string;
   /** Heights of a line as the file has them, so that a line stays as high when it comes. */

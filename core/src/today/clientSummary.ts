@@ -7,6 +7,7 @@ import type {
   HomePlanRecord,
   Instant,
   LookRecord,
+  RecordKind,
   Step,
   Versioned,
   VisitRecord,
@@ -62,6 +63,16 @@ export interface ClientSummary {
   readonly due: Due | null;
   readonly home: HomeSum | null;
 }
+
+/** What of a file a summary is worked out from: when something else is written, it stays as it is. */
+export const SUMMARY_READS = [
+  'clients',
+  'visits',
+  'looks',
+  'drills',
+  'homePlans',
+  'homeEntries',
+] as const satisfies readonly (RecordKind | 'homeEntries')[];
 
 /** Summaries of another shape are worked out anew. */
 export const SUMMARY_SHAPE = 3;

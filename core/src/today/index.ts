@@ -1,6 +1,7 @@
 // The coach's day: what each client's line says, and who comes first
 export {
   clientSummary,
+  SUMMARY_READS,
   SUMMARY_SHAPE,
   type ClientSummary,
   type Due,

@@ -8,6 +8,9 @@ const codeOf = (error: unknown): string | null =>
 
 export const isUniqueViolation = (error: unknown): boolean => codeOf(error) === '23505';
 
+/** Somebody else holds the row for longer than was to be waited. */
+export const isLockTimeout = (error: unknown): boolean => codeOf(error) === '55P03';
+
 /** PostgreSQL's codes as our own errors; everything else stays what it was. */
 export function translated(error: unknown): unknown {
   const code = codeOf(error);

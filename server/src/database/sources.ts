@@ -34,6 +34,7 @@ import { WeeksAtHome1764800000000 } from './migrations/1764800000000-WeeksAtHome
 import { ClientSummaries1764900000000 } from './migrations/1764900000000-ClientSummaries';
 import { Erasures1765000000000 } from './migrations/1765000000000-Erasures';
 import { LettersAndPapers1765100000000 } from './migrations/1765100000000-LettersAndPapers';
+import { ChangesTold1765200000000 } from './migrations/1765200000000-ChangesTold';
 import { SnakeNames } from './namingStrategy';
 
 const options = (url: string): DataSourceOptions => ({
@@ -84,6 +85,7 @@ export const ownerSource = (url: string): DataSource =>
       ClientSummaries1764900000000,
       Erasures1765000000000,
       LettersAndPapers1765100000000,
+      ChangesTold1765200000000,
     ],
   } as DataSourceOptions);
 

@@ -4,7 +4,6 @@ import type { LinkHolder } from '../auth/links';
 import { HomeEntryRow } from '../database/entities/HomeEntryRow';
 import { HomePlanRow } from '../database/entities/HomePlanRow';
 import { invalid } from '../errors';
-import { keepSummary } from '../today/keepSummary';
 
 /** What became of what a client sent. */
 export interface KeptEntries {
@@ -36,7 +35,6 @@ export async function keepEntries(
     return { id, practiceId, clientId, planId, said, entry };
   });
   await manager.createQueryBuilder().insert().into(HomeEntryRow).values(rows).orIgnore().execute();
-  await keepSummary(manager, practiceId, clientId);
   return {
     kept: entries.map(({ id }) => id),
     planChanged: entries.some((entry) => {

@@ -6,7 +6,9 @@ import type { Logger } from 'pino';
 import type { DataSource } from 'typeorm';
 import { KnownSessions } from '../auth/KnownSessions';
 import { AppError } from '../errors';
+import type { ChangeFeed } from '../changes/ChangeFeed';
 import { answerErrors } from './answerErrors';
+import { changeRoute } from './changeRoute';
 import { clientRoutes } from './clientRoutes';
 import { fileRoute } from './fileRoute';
 import { healthRoute } from './healthRoute';
@@ -28,6 +30,8 @@ export interface AppOptions {
   readonly source: DataSource;
   readonly log: Logger;
   readonly now: () => Date;
+  /** Hears of every write; whoever made it ends it. */
+  readonly changes: ChangeFeed;
   /** Folder of the exported web app. */
   readonly dist: string;
   /** Cookies only over HTTPS: on behind a TLS proxy, off on loopback. */
@@ -71,6 +75,7 @@ export function createApp({
   source,
   log,
   now,
+  changes,
   dist,
   secure,
   paperWithinMs = PAPER_WITHIN_MS,
@@ -90,7 +95,7 @@ export function createApp({
   api.use(sessionRoutes(source, sessions, secure));
   api.use(homeRoutes(source, now));
   api.use(needSession(sessions), clientRoutes(source, now), fileRoute(source));
-  api.use(practiceRoutes(source));
+  api.use(practiceRoutes(source), changeRoute(changes, sessions));
   api.use(linkRoutes(source, now), reportRoutes(source, paperWithinMs), leaveRoutes(source, now));
   api.use(outboxRoutes(source), ...recordRoutes(source), noSuchRoute);
   app.use(

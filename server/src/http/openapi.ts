@@ -229,10 +229,21 @@ export function openapi(): object {
         parameters: [idParameter],
         get: {
           operationId: 'get-client-file',
+          description:
+            'Its ETag, sent back as If-None-Match, is answered with 304 while nothing was written.',
           responses: {
             200: answer('Everything kept about one client'),
+            304: { description: 'Nothing was written since' },
             404: refused('No such client'),
           },
+        },
+      },
+      '/api/v1/changes': {
+        get: {
+          operationId: 'follow-changes',
+          description:
+            'Server-sent events, one for every write of the practice: `change` with client, kind, id and version; `all` when more changed than is told; `open` at the start.',
+          responses: { 200: file('text/event-stream', 'Changes as they happen') },
         },
       },
       '/api/v1/visits/{id}/report.pdf': {

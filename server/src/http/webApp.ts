@@ -24,6 +24,12 @@ const noSuchPart = new AppError(404, {
   hint: 'There is a newer version: load the page anew.',
 });
 
+const beingBuilt = new AppError(503, {
+  code: 'being-built',
+  message: 'The app is being built anew.',
+  hint: 'Load the page again in a minute.',
+});
+
 const isFileName = (path: string): boolean => /\.\w+$/.test(path);
 
 /**
@@ -47,7 +53,8 @@ export function webApp(dist: string): Router {
     // Which page it is hangs on whether somebody is signed in.
     response.vary('Cookie');
     const headers = { 'Cache-Control': 'no-cache' };
-    await sendWebFile(request, response, { dist, path: pageFor(request), headers });
+    if (!(await sendWebFile(request, response, { dist, path: pageFor(request), headers })))
+      throw beingBuilt;
   });
   return router;
 }

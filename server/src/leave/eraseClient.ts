@@ -65,6 +65,7 @@ export async function eraseClient(
     counts[name] = rows.length;
     await manager.delete(entity, { clientId });
   }
+  await manager.query('DELETE FROM stale_line WHERE client_id = $1', [clientId]);
   for (const table of ['job', 'archive'])
     await manager.query(`DELETE FROM pgboss.${table} WHERE data ->> 'clientId' = $1`, [clientId]);
   if (letters.length > 0) await sendJob(manager, 'forget-letters', { practiceId, letters });

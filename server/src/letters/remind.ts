@@ -7,6 +7,7 @@ import { Message } from '../database/entities/Message';
 import { inPractice } from '../database/inPractice';
 import { sendJob } from '../jobs/sendJob';
 import { maybeClientFile } from '../records/readFile';
+import { freshenLines } from '../today/freshenLines';
 
 /** The same for the same look of the same client, so that two workers write one letter. */
 function idOfReminder(clientId: string, dueOn: string): string {
@@ -53,6 +54,7 @@ const mayWant = (manager: EntityManager, today: string): Promise<{ id: string }[
 /** Writes to every client of a practice who asked for it and whose look is due, each in a transaction. */
 export async function remind(source: DataSource, practiceId: string, now: Date): Promise<void> {
   const today = now.toISOString().slice(0, 10);
+  await freshenLines(source, practiceId);
   const wanting = await inPractice(source, practiceId, (manager) => mayWant(manager, today));
   const failed: unknown[] = [];
   for (const { id } of wanting)

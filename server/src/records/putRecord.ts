@@ -9,7 +9,6 @@ import { EFFECTS } from './effects';
 import { GUARDS } from './guards';
 import { SERVER_COLUMNS } from './serverColumns';
 import { RESOURCES } from './resources';
-import { keepSummary } from '../today/keepSummary';
 import { toWire } from './toWire';
 
 export interface Write {
@@ -47,12 +46,6 @@ async function guarded(
   for (const guard of GUARDS[kind]) await guard({ before, after, practiceId, manager });
 }
 
-/** Whose line of the list a write can change; null where it changes none. */
-function maybeClientIdOf({ kind, record }: Write): string | null {
-  if (kind === 'clients') return record.id;
-  return (record as { clientId?: string }).clientId ?? null;
-}
-
 async function apply(write: Write, manager: EntityManager): Promise<Written> {
   const { entity, word } = RESOURCES[write.kind];
   const { id } = write.record;
@@ -71,8 +64,6 @@ async function apply(write: Write, manager: EntityManager): Promise<Written> {
   if (before) await manager.update(entity, { id }, row);
   else await manager.insert(entity, row);
   await manager.insert(AppliedWrite, { writeId, practiceId, kind, recordId: id });
-  const clientId = maybeClientIdOf(write);
-  if (clientId) await keepSummary(manager, practiceId, clientId);
   await EFFECTS[kind]?.({ manager, practiceId, record: write.record, created: !before });
   const after = await manager.findOneByOrFail(entity, { id });
   return { record: toWire(after), created: !before };

@@ -25,14 +25,17 @@ function rowOf(file: ClientFile, practiceId: string): ClientSummaryRow {
   };
 }
 
-/** Works a client's line of the list out anew; in the transaction of the write that asked for it. */
+/**
+ * Works a client's line of the list out anew. Writes mark the line and no more (a trigger of theirs does); it
+ * is worked out when somebody next reads the list, however many writes there were.
+ */
 export async function keepSummary(
   manager: EntityManager,
   practiceId: string,
   clientId: string,
 ): Promise<void> {
-  // Two writes at once: the second reads only when the first is there to be read, or its line would lack it.
-  await manager.query('SELECT pg_advisory_xact_lock(hashtextextended($1, 0))', [clientId]);
+  // Waits for a write that is under way: what is read after this has it, or it marks the line anew.
+  await manager.query('DELETE FROM stale_line WHERE client_id = $1', [clientId]);
   const file = await maybeClientFile(manager, clientId);
   if (file) await manager.upsert(ClientSummaryRow, rowOf(file, practiceId) as never, ['clientId']);
 }

@@ -1,6 +1,7 @@
 import { QUIET_RANK } from '@taxikine/core';
 import type { DataSource } from 'typeorm';
 import { readInPractice, type PreparedQuery } from '../database/readInPractice';
+import { freshenLines } from './freshenLines';
 
 export const SORTS = ['name', 'urgency', 'last-visit'] as const;
 export const FILTERS = ['all', 'waiting', 'home'] as const;
@@ -48,6 +49,23 @@ ORDER BY ${ORDER[sort]} OFFSET $2 LIMIT $3`,
   };
 }
 
+/** A page as it is kept, and whether any line of the practice is out of date: one statement for both. */
+async function readPage(source: DataSource, practiceId: string, asked: ListAsked) {
+  const [page] = await readInPractice<{ stale: boolean; summaries: string[] }>(
+    source,
+    practiceId,
+    (condition) => {
+      const { name, sql, values } = pageQuery(asked, condition);
+      return {
+        name,
+        sql: `SELECT EXISTS (SELECT FROM stale_line WHERE ${condition}) AS stale, ARRAY(${sql}) AS summaries`,
+        values,
+      };
+    },
+  );
+  return page;
+}
+
 /**
  * One page of the practice's clients, as the text of a JSON document `{ clients, next }`: summaries go out as
  * they were kept, and who reads them lays the day over them (`clientLine`). `next` is where the next page
@@ -58,11 +76,13 @@ export async function listClients(
   practiceId: string,
   asked: ListAsked,
 ): Promise<string> {
-  const rows = await readInPractice<{ summary: string }>(source, practiceId, (condition) =>
-    pageQuery(asked, condition),
-  );
+  let page = await readPage(source, practiceId, asked);
+  if (page.stale) {
+    await freshenLines(source, practiceId);
+    page = await readPage(source, practiceId, asked);
+  }
   const { from, limit } = asked;
-  const clients = rows.slice(0, limit).map(({ summary }) => summary);
-  const next = rows.length > limit ? from + limit : null;
+  const clients = page.summaries.slice(0, limit);
+  const next = page.summaries.length > limit ? from + limit : null;
   return `{"clients":[${clients.join(',')}],"next":${next}}`;
 }
