@@ -7,7 +7,6 @@ import { once } from 'node:events';
 import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { Worker } from 'node:worker_threads';
-import { USUAL_SETUP } from '@taxikine/core';
 import pg from 'pg';
 import { pino } from 'pino';
 import {
@@ -21,6 +20,7 @@ import {
 } from '../src';
 import { needSummaries } from '../src/today/keepSummary';
 import { pageQuery, type ListAsked } from '../src/today/listClients';
+import { fillSql } from './fillSql';
 
 const SIZES = [200, 2000];
 const VISITS = 50;
@@ -36,27 +36,6 @@ const ASKED: ListAsked = {
   from: 0,
   limit: 50,
 };
-
-const fill = (count: number) => `
-INSERT INTO client (id, practice_id, version, name, about, height_m, mass_kg, segments, flags,
-  history, given, consent, clearances, setups, goal, approach, footwear, home, norms)
-SELECT gen_random_uuid(), current_setting('app.practice_id')::uuid, 1, 'Client ' || n, 'in a bench',
-  1.7, 70, '{}', '[]', '[]', '[]', '{"on": "2026-01-01", "wording": "2026-1", "guardian": null}',
-  '[]', '{}', '', 'blended', NULL, '{"kit": [], "minutes": null, "days": []}', '{}'
-FROM generate_series(1, ${count}) n;
-INSERT INTO visit (id, practice_id, version, client_id, pattern, opened_on, closed_on, step, asks,
-  minutes, next)
-SELECT gen_random_uuid(), c.practice_id, 1, c.id, 'squat', now() - n * interval '7 days',
-  CASE WHEN n = 1 AND random() < 0.3 THEN NULL ELSE now() END, 'verdict', '[]', 12, 'rest'
-FROM client c, generate_series(1, ${VISITS}) n
-WHERE c.practice_id = current_setting('app.practice_id')::uuid;
-INSERT INTO look (id, practice_id, version, client_id, visit_id, role, setup, faults, clear, pain,
-  rating, started_on, reps, notes, recordings)
-SELECT gen_random_uuid(), v.practice_id, 1, v.client_id, v.id, r, '${JSON.stringify(USUAL_SETUP)}',
-  '[{"fault": "hips-slide", "side": "left", "phase": "bottom", "grade": "plain"}]', '[]', '[]',
-  'medium', v.opened_on, '[]', '[]', '[]'
-FROM visit v, unnest(ARRAY['first', 'again']) r
-WHERE v.practice_id = current_setting('app.practice_id')::uuid;`;
 
 const median = (values: number[]): number =>
   [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)];
@@ -83,7 +62,7 @@ for (const practice of practices) {
   await makePractice(owner, practice);
   await owner.transaction(async (manager) => {
     await manager.query(`SELECT set_config('app.practice_id', $1, true)`, [practice.id]);
-    await manager.query(fill(practice.size));
+    await manager.query(fillSql(practice.size, VISITS));
   });
 }
 console.log('filled; working the lines out …');

@@ -95,7 +95,7 @@ it('a job belongs to the write that asked for it: with a write that fails there 
 
 describe('without a worker', () => {
   it('a paper is asked for once, however often it is fetched, and the answer says it is not ready', async () => {
-    const impatient = await makeWorld({ paperWithinMs: 300 });
+    const impatient = await makeWorld({ madeWithinMs: 300 });
     try {
       const agent = await signIn(impatient, 'saltreach');
       const client = newClient();
@@ -199,6 +199,7 @@ describe('with a worker', () => {
       'send-letter': { ...asked, messageId: crypto.randomUUID() },
       'forget-letters': { practiceId: practiceId(), letters: [] },
       'make-paper': paper,
+      'make-archive': { ...asked, archiveId: crypto.randomUUID() },
     };
     const handlers: Readonly<Record<string, (data: never, using: never) => Promise<unknown>>> = {
       ...HANDLERS,

@@ -9,6 +9,7 @@ import {
   newLook,
   newPlan,
   newVisit,
+  packNext,
   signIn,
   write,
   type Agent,
@@ -103,7 +104,10 @@ const waiting = async (id: string): Promise<string[]> =>
   ).map(({ name }: { name: string }) => name);
 
 async function zipOf(id: string) {
-  const { bytes } = await fileFrom(coach, `/api/v1/clients/${id}/export.zip`);
+  const [{ bytes }] = await Promise.all([
+    fileFrom(coach, `/api/v1/clients/${id}/export.zip`),
+    packNext(world),
+  ]);
   return unzipSync(new Uint8Array(bytes));
 }
 
@@ -209,7 +213,8 @@ it('another practice can neither export nor erase', async () => {
 });
 
 describe('the whole practice', () => {
-  const archive = async () => (await fileFrom(coach, '/api/v1/practice/export.zip')).bytes;
+  const archive = async () =>
+    (await Promise.all([fileFrom(coach, '/api/v1/practice/export.zip'), packNext(world)]))[0].bytes;
   const restore = (as: Agent, bytes: Buffer) =>
     as.post('/api/v1/practice/restore').set('Content-Type', 'application/zip').send(bytes);
   /** Removes a client's rows without a record of it, as a lost disk would. */

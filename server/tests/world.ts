@@ -27,12 +27,13 @@ import {
   type Sender,
   type Sending,
 } from '../src';
+import { makeArchive } from '../src/archives/makeArchive';
 import { freshDatabase } from './template';
 
 export const PASSWORD = 'a-long-password';
 
 /** A fresh database of its own with two practices, and the application on it. */
-export async function makeWorld({ paperWithinMs = 8000 } = {}) {
+export async function makeWorld({ madeWithinMs = 8000 } = {}) {
   const admin = process.env.TEST_ADMIN_URL;
   if (!admin) throw new Error('TEST_ADMIN_URL is not set: run the server tests with npm test');
   const databases = await freshDatabase(admin);
@@ -55,7 +56,7 @@ export async function makeWorld({ paperWithinMs = 8000 } = {}) {
     now: () => new Date('2026-11-23T12:00:00.000Z'),
     dist: '/nowhere',
     secure: false,
-    paperWithinMs,
+    madeWithinMs,
   });
   const close = async () => {
     changes.end();
@@ -122,6 +123,17 @@ export async function fileFrom(agent: Agent, path: string, status = 200) {
     })
     .expect(status);
   return { bytes: body as Buffer, headers };
+}
+
+/** Packs the next archive that is asked for, and leaves every other job where it is. */
+export async function packNext({ source, owner }: World, handle = makeArchive): Promise<void> {
+  for (;;) {
+    const [[job]] = await owner.query(
+      `UPDATE pgboss.job SET state = 'completed' WHERE name = 'make-archive' AND state = 'created' RETURNING data`,
+    );
+    if (job) return handle(source, job.data, new Date('2026-11-23T12:00:00.000Z'));
+    await new Promise((resolve) => setTimeout(resolve, 20));
+  }
 }
 
 export type Agent = Awaited<ReturnType<typeof signIn>>;

@@ -33,12 +33,13 @@ export const outbox = {
   queues: {
     'every-hour': 'The round of every hour',
     remind: 'Reminders of looks that are due',
-    tidy: 'Letting go of old PDFs',
+    tidy: 'Letting go of old PDFs and archives',
     'roll-up-practice': 'How long gains last',
     'roll-up': 'How long gains last',
     'send-letter': 'A letter',
     'forget-letters': 'Letters of an erased client',
     'make-paper': 'A PDF',
+    'make-archive': 'An archive',
   },
   jobOf: '{{job}}, {{name}}',
   jobStates: {

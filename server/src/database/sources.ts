@@ -1,6 +1,8 @@
 import 'reflect-metadata';
 import { DataSource, type DataSourceOptions } from 'typeorm';
 import { AppliedWrite } from './entities/AppliedWrite';
+import { Archive } from './entities/Archive';
+import { ArchivePart } from './entities/ArchivePart';
 import { CheckResult } from './entities/CheckResult';
 import { Client } from './entities/Client';
 import { ClientSummaryRow } from './entities/ClientSummaryRow';
@@ -35,6 +37,7 @@ import { ClientSummaries1764900000000 } from './migrations/1764900000000-ClientS
 import { Erasures1765000000000 } from './migrations/1765000000000-Erasures';
 import { LettersAndPapers1765100000000 } from './migrations/1765100000000-LettersAndPapers';
 import { ChangesTold1765200000000 } from './migrations/1765200000000-ChangesTold';
+import { Archives1765300000000 } from './migrations/1765300000000-Archives';
 import { SnakeNames } from './namingStrategy';
 
 const options = (url: string): DataSourceOptions => ({
@@ -58,6 +61,8 @@ const options = (url: string): DataSourceOptions => ({
     ClientLink,
     Message,
     Paper,
+    Archive,
+    ArchivePart,
     ClientRetention,
     PracticeRetention,
     ClientSummaryRow,
@@ -86,6 +91,7 @@ export const ownerSource = (url: string): DataSource =>
       Erasures1765000000000,
       LettersAndPapers1765100000000,
       ChangesTold1765200000000,
+      Archives1765300000000,
     ],
   } as DataSourceOptions);
 

@@ -36,12 +36,12 @@ export interface AppOptions {
   readonly dist: string;
   /** Cookies only over HTTPS: on behind a TLS proxy, off on loopback. */
   readonly secure: boolean;
-  /** So long a request waits for a paper that the worker makes, in milliseconds. */
-  readonly paperWithinMs?: number;
+  /** So long a request waits for what the worker makes, in milliseconds. */
+  readonly madeWithinMs?: number;
 }
 
-/** Less than the app waits for an answer: it is told that the paper is not ready, and asks again. */
-const PAPER_WITHIN_MS = 20_000;
+/** Less than the app waits for an answer: it is told that it is not ready, and asks again. */
+const MADE_WITHIN_MS = 20_000;
 
 /** A smaller answer fits into a packet or two as it is. */
 const COMPRESSED_FROM_BYTES = 2048;
@@ -78,7 +78,7 @@ export function createApp({
   changes,
   dist,
   secure,
-  paperWithinMs = PAPER_WITHIN_MS,
+  madeWithinMs = MADE_WITHIN_MS,
 }: AppOptions): Express {
   const app = express();
   const sessions = new KnownSessions(source);
@@ -96,7 +96,11 @@ export function createApp({
   api.use(homeRoutes(source, now));
   api.use(needSession(sessions), clientRoutes(source, now), fileRoute(source));
   api.use(practiceRoutes(source), changeRoute(changes, sessions));
-  api.use(linkRoutes(source, now), reportRoutes(source, paperWithinMs), leaveRoutes(source, now));
+  api.use(
+    linkRoutes(source, now),
+    reportRoutes(source, madeWithinMs),
+    leaveRoutes(source, now, madeWithinMs),
+  );
   api.use(outboxRoutes(source), ...recordRoutes(source), noSuchRoute);
   app.use(
     '/api/v1',

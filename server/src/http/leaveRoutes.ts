@@ -1,17 +1,14 @@
 import { J } from '@taxikine/core';
-import { raw, Router } from 'express';
+import { raw, Router, type Response } from 'express';
 import type { DataSource } from 'typeorm';
+import { sendArchive } from '../archives/sendArchive';
 import { Client } from '../database/entities/Client';
 import { Erasure } from '../database/entities/Erasure';
-import { Image } from '../database/entities/Image';
 import { inPractice } from '../database/inPractice';
 import { AppError, invalid, notFound } from '../errors';
-import { clientZip } from '../leave/clientZip';
 import { eraseClient } from '../leave/eraseClient';
-import { practiceZip } from '../leave/practiceZip';
 import { readPracticeZip } from '../leave/readPracticeZip';
 import { restorePractice } from '../leave/restorePractice';
-import { maybeClientFile } from '../records/readFile';
 import { idParam, input } from './input';
 import { signedIn } from './needSession';
 
@@ -24,21 +21,18 @@ const noArchive = new AppError(415, {
 });
 
 /** Leaving: all of one client or of the practice as a file, put back, and a client erased for good. */
-export function leaveRoutes(source: DataSource, now: () => Date): Router {
+export function leaveRoutes(source: DataSource, now: () => Date, withinMs: number): Router {
   const router = Router();
+  const askedOf = (response: Response) => ({
+    practiceId: signedIn(response).practice.id,
+    now: now(),
+    withinMs,
+  });
 
   router.get('/clients/:id/export.zip', async (request, response) => {
     const { id } = input<{ id: string }>(idParam, request.params);
-    const found = await inPractice(source, signedIn(response).practice.id, async (manager) => {
-      const file = await maybeClientFile(manager, id);
-      return file && { file, images: await manager.findBy(Image, { clientId: id }) };
-    });
-    if (!found) throw notFound('client');
-    const bytes = await clientZip(found.file, found.images, now().toISOString());
-    response
-      .type('application/zip')
-      .set('Content-Disposition', 'attachment; filename="client.zip"')
-      .send(Buffer.from(bytes));
+    const asked = { ...askedOf(response), clientId: id, name: 'client.zip' };
+    await sendArchive(source, response, asked);
   });
 
   router.post('/clients/:id/erase', async (request, response) => {
@@ -57,14 +51,8 @@ export function leaveRoutes(source: DataSource, now: () => Date): Router {
   });
 
   router.get('/practice/export.zip', async (_request, response) => {
-    const { practice } = signedIn(response);
-    const bytes = await inPractice(source, practice.id, (manager) =>
-      practiceZip(manager, practice, now().toISOString()),
-    );
-    response
-      .type('application/zip')
-      .set('Content-Disposition', 'attachment; filename="practice.zip"')
-      .send(Buffer.from(bytes));
+    const asked = { ...askedOf(response), clientId: null, name: 'practice.zip' };
+    await sendArchive(source, response, asked);
   });
 
   router.post(

@@ -18,7 +18,7 @@ function sendPdf(response: Response, name: string, bytes: Buffer): void {
 }
 
 /** Reports as files, made by the worker; a request waits for its own. */
-export function reportRoutes(source: DataSource, paperWithinMs: number): Router {
+export function reportRoutes(source: DataSource, withinMs: number): Router {
   const router = Router();
   router.get('/visits/:id/report.pdf', async (request, response) => {
     const { id } = input<{ id: string }>(idParam, request.params);
@@ -29,7 +29,7 @@ export function reportRoutes(source: DataSource, paperWithinMs: number): Router 
     if (!visit) throw notFound('visit');
     const { clientId, pattern, openedOn } = visit;
     const of = { practiceId: practice.id, clientId, visitId: id };
-    const bytes = await onePaper(source, { ...of, paper: 'report', large: false }, paperWithinMs);
+    const bytes = await onePaper(source, { ...of, paper: 'report', large: false }, withinMs);
     sendPdf(response, `session-${pattern}-${openedOn.slice(0, 10)}.pdf`, bytes);
   });
   router.get('/clients/:id/handout.pdf', async (request, response) => {
@@ -37,7 +37,7 @@ export function reportRoutes(source: DataSource, paperWithinMs: number): Router 
     const { print } = input<{ print: 'usual' | 'large' }>(printSchema, { ...request.query });
     const of = { practiceId: signedIn(response).practice.id, clientId, visitId: null };
     const asked = { ...of, paper: 'handout', large: print === 'large' } as const;
-    sendPdf(response, 'home-plan.pdf', await onePaper(source, asked, paperWithinMs));
+    sendPdf(response, 'home-plan.pdf', await onePaper(source, asked, withinMs));
   });
 
   return router;

@@ -1,3 +1,5 @@
+import { makeArchive } from '../archives/makeArchive';
+import { tidyArchives } from '../archives/tidyArchives';
 import { inPractice } from '../database/inPractice';
 import { remind } from '../letters/remind';
 import { sendLetter, type SendLetterWith } from '../letters/sendLetter';
@@ -32,10 +34,14 @@ export const HANDLERS: Handlers = {
   'every-hour': (_data, { source }) => everyHour(source),
   remind: ({ practiceId }, { source, now }) => remind(source, practiceId, now()),
   tidy: ({ practiceId }, { source, now }) =>
-    inPractice(source, practiceId, (manager) => tidyPapers(manager, now())),
+    inPractice(source, practiceId, async (manager) => {
+      await tidyPapers(manager, now());
+      await tidyArchives(manager, now());
+    }),
   'roll-up-practice': ({ practiceId }, { source, now }) =>
     rollUpPractice(source, practiceId, now()),
   'send-letter': sendLetter,
   'forget-letters': ({ letters }, { sender }) => sender.forget(letters),
   'make-paper': (data, { source, now }) => makePaper(source, data, now),
+  'make-archive': (data, { source, now }) => makeArchive(source, data, now()),
 };

@@ -9,6 +9,8 @@ export interface JobData {
   'send-letter': { practiceId: string; clientId: string; messageId: string };
   'forget-letters': { practiceId: string; letters: readonly string[] };
   'make-paper': PaperAsked;
+  /** Of a client, or, without one, of the practice. */
+  'make-archive': { practiceId: string; clientId: string | null; archiveId: string };
 }
 
 /** A paper to make: of a visit, or of the plan at home. */
@@ -56,6 +58,8 @@ export const QUEUES: readonly QueueRow[] = [
     expireInSeconds: 60,
   },
   { name: 'make-paper', policy: 'standard', retryLimit: 2, retryDelay: 1, expireInSeconds: 60 },
+  // Not tried again by itself: whoever waited was told, and some of it may have been sent.
+  { name: 'make-archive', policy: 'standard', retryLimit: 0, retryDelay: 1, expireInSeconds: 900 },
 ];
 
 export const QUEUE_NAMES: readonly QueueName[] = QUEUES.map(({ name }) => name);

@@ -1,5 +1,6 @@
-import { In, type EntityManager, type EntityTarget, type ObjectLiteral } from 'typeorm';
+import { In, IsNull, type EntityManager, type EntityTarget, type ObjectLiteral } from 'typeorm';
 import { AppliedWrite } from '../database/entities/AppliedWrite';
+import { Archive } from '../database/entities/Archive';
 import { CheckResult } from '../database/entities/CheckResult';
 import { Client } from '../database/entities/Client';
 import { ClientLink } from '../database/entities/ClientLink';
@@ -23,6 +24,7 @@ const TABLES: readonly [name: string, entity: EntityTarget<ObjectLiteral>][] = [
   ['links', ClientLink],
   ['letters', Message],
   ['papers', Paper],
+  ['archives', Archive],
   ['roll-ups', ClientRetention],
   ['home entries', HomeEntryRow],
   ['home plans', HomePlanRow],
@@ -65,6 +67,8 @@ export async function eraseClient(
     counts[name] = rows.length;
     await manager.delete(entity, { clientId });
   }
+  // Archives of the whole practice hold this client, too.
+  await manager.delete(Archive, { clientId: IsNull() });
   await manager.query('DELETE FROM stale_line WHERE client_id = $1', [clientId]);
   for (const table of ['job', 'archive'])
     await manager.query(`DELETE FROM pgboss.${table} WHERE data ->> 'clientId' = $1`, [clientId]);

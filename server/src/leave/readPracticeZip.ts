@@ -16,7 +16,7 @@ import {
   PRACTICE_VERSION,
   type ClientDocument,
   type PracticeDocument,
-} from './practiceZip';
+} from './practiceEntries';
 
 export interface PracticeContents {
   readonly practice: PracticeDocument;

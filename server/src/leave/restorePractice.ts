@@ -7,7 +7,7 @@ import { AppError } from '../errors';
 import { sendJob } from '../jobs/sendJob';
 import { RESOURCES } from '../records/resources';
 import { keepSummary } from '../today/keepSummary';
-import type { ClientDocument } from './practiceZip';
+import type { ClientDocument } from './practiceEntries';
 import type { PracticeContents } from './readPracticeZip';
 
 export interface Restored {

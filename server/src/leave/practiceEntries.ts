@@ -1,10 +1,11 @@
 import type { ClientFile, PracticeFile } from '@taxikine/core';
-import { strToU8, zip, type AsyncZippable } from 'fflate';
+import { strToU8 } from 'fflate';
 import type { EntityManager } from 'typeorm';
 import { Client } from '../database/entities/Client';
 import { Image } from '../database/entities/Image';
 import { maybeClientFile, practiceFile } from '../records/readFile';
 import { toWire } from '../records/toWire';
+import type { ZipEntry } from './zipped';
 
 export const PRACTICE_FORMAT = 'taxikine-practice';
 export const PRACTICE_VERSION = 1;
@@ -32,25 +33,22 @@ async function clientDocument(manager: EntityManager, id: string): Promise<Clien
 const json = (value: unknown): Uint8Array => strToU8(JSON.stringify(value, null, 1));
 
 /**
- * Everything a practice has kept, as a zip that `restorePractice` reads: `practice.json`, and a file for
+ * Everything a practice has kept, file by file, as `restorePractice` reads it: `practice.json`, and one for
  * every client under `clients/`. Links and sessions are doors, not records: they are not in it.
  */
-export async function practiceZip(
+export async function* practiceEntries(
   manager: EntityManager,
-  practice: { readonly name: string },
   writtenOn: string,
-): Promise<Uint8Array> {
+): AsyncGenerator<ZipEntry> {
+  const [{ name }] = await manager.query('SELECT own_practice_name() AS name');
   const document: PracticeDocument = {
     format: PRACTICE_FORMAT,
     version: PRACTICE_VERSION,
-    name: practice.name,
+    name,
     writtenOn,
     file: await practiceFile(manager),
   };
-  const files: AsyncZippable = { 'practice.json': json(document) };
+  yield { name: 'practice.json', bytes: json(document) };
   for (const { id } of await manager.find(Client, { select: { id: true }, order: { id: 'ASC' } }))
-    files[`clients/${id}.json`] = json(await clientDocument(manager, id));
-  return new Promise((resolve, reject) => {
-    zip(files, (error, bytes) => (error ? reject(error) : resolve(bytes)));
-  });
+    yield { name: `clients/${id}.json`, bytes: json(await clientDocument(manager, id)) };
 }

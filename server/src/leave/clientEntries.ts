@@ -10,9 +10,10 @@ import {
   type ClientFile,
   type HomeEntry,
 } from '@taxikine/core';
-import { strToU8, zip, type AsyncZippable } from 'fflate';
+import { strToU8 } from 'fflate';
 import Papa from 'papaparse';
 import type { Image } from '../database/entities/Image';
+import type { ZipEntry } from './zipped';
 
 const README = (
   name: string,
@@ -34,18 +35,17 @@ const json = (value: unknown): Uint8Array => strToU8(`${JSON.stringify(value, nu
 const csv = (rows: readonly object[]): Uint8Array =>
   strToU8(Papa.unparse(rows as object[], { escapeFormulae: true }));
 
-function visitsOf(file: ClientFile, on: string): AsyncZippable {
-  const entries = file.visits.flatMap((visit): [string, Uint8Array][] => {
+function visitEntries(file: ClientFile, on: string): ZipEntry[] {
+  return file.visits.flatMap((visit): ZipEntry[] => {
     const name = `${visit.openedOn.slice(0, 10)}-${visit.pattern}-${visit.id.slice(0, 8)}.json`;
     const part = visitPart(file, visit);
     if (!part.first) return [];
     const found = maybeVisitFile(file, visit.id)!;
     return [
-      [`cases/${name}`, json(caseDocumentOf(found))],
-      [`fhir/${name}`, json(fhirBundle(part, on))],
+      { name: `cases/${name}`, bytes: json(caseDocumentOf(found)) },
+      { name: `fhir/${name}`, bytes: json(fhirBundle(part, on)) },
     ];
   });
-  return Object.fromEntries(entries);
 }
 
 const plansOf = ({ homePlans }: ClientFile): object[] =>
@@ -82,33 +82,26 @@ const saidOf = (entry: HomeEntry): object => {
   return { ...all, drill, at, done, why: why ?? '', pain: pain ?? '', sharp };
 };
 
-const picturesOf = (images: readonly Image[]): AsyncZippable =>
-  Object.fromEntries(
-    images.flatMap(({ id, jpeg }) =>
-      jpeg ? [[`pictures/${id}.jpg`, [Buffer.from(jpeg, 'base64'), { level: 0 }] as const]] : [],
-    ),
-  ) as AsyncZippable;
+const pictureEntries = (images: readonly Image[]): ZipEntry[] =>
+  images.flatMap(({ id, jpeg }) =>
+    jpeg ? [{ name: `pictures/${id}.jpg`, bytes: Buffer.from(jpeg, 'base64'), stored: true }] : [],
+  );
 
 /**
- * Everything kept about one client, as a zip of open formats.
+ * Everything kept about one client, file by file, in open formats.
  *
  * @param on instant at which it is written, ISO 8601
  */
-export function clientZip(
+export const clientEntries = (
   file: ClientFile,
   images: readonly Image[],
   on: string,
-): Promise<Uint8Array> {
-  const files: AsyncZippable = {
-    'README.txt': strToU8(README(file.client.name, on)),
-    'client.json': json(file),
-    'measures.csv': strToU8(measuresCsv(file)),
-    'home/plans.csv': csv(plansOf(file)),
-    'home/said.csv': csv(file.homeEntries.map(saidOf)),
-    ...visitsOf(file, on),
-    ...picturesOf(images),
-  };
-  return new Promise((resolve, reject) => {
-    zip(files, (error, bytes) => (error ? reject(error) : resolve(bytes)));
-  });
-}
+): ZipEntry[] => [
+  { name: 'README.txt', bytes: strToU8(README(file.client.name, on)) },
+  { name: 'client.json', bytes: json(file) },
+  { name: 'measures.csv', bytes: strToU8(measuresCsv(file)) },
+  { name: 'home/plans.csv', bytes: csv(plansOf(file)) },
+  { name: 'home/said.csv', bytes: csv(file.homeEntries.map(saidOf)) },
+  ...visitEntries(file, on),
+  ...pictureEntries(images),
+];

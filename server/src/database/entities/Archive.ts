@@ -1,0 +1,15 @@
+import { Entity, PrimaryColumn } from 'typeorm';
+import { IdColumn, InstantColumn, MaybeIdColumn, TextColumn, YesNoColumn } from '../columns';
+
+/** Everything of a client or of the practice, packed by the worker until it is fetched, once. */
+@Entity('archive')
+export class Archive {
+  @PrimaryColumn({ type: 'uuid' }) id!: string;
+  @IdColumn() practiceId!: string;
+  /** Null: of the whole practice. */
+  @MaybeIdColumn() clientId!: string | null;
+  @InstantColumn() askedOn!: string;
+  @TextColumn() state!: 'making' | 'made' | 'failed';
+  /** A request fetches it already; the next one needs its own. */
+  @YesNoColumn() isTaken!: boolean;
+}
