@@ -26,7 +26,7 @@ const sum = (urls: readonly string[]): number => urls.reduce((kB, url) => kB + k
  * why they are what they are stand in docs/performance.md.
  */
 const MOST_KB: Readonly<Record<string, number>> = {
-  AgainStep: 165,
+  AgainStep: 175,
   AskStep: 155,
   BoardScreen: 165,
   CheckStep: 165,
@@ -37,7 +37,7 @@ const MOST_KB: Readonly<Record<string, number>> = {
   FitScreen: 190,
   HandoutScreen: 130,
   HomePageScreen: 70,
-  HomePlanScreen: 165,
+  HomePlanScreen: 175,
   HomeScreen: 165,
   LibraryScreen: 115,
   LookStep: 165,
@@ -56,7 +56,7 @@ const MOST_KB: Readonly<Record<string, number>> = {
   TrendsScreen: 175,
   VerdictStep: 165,
   VisitScreen: 145,
-  WorkStep: 210,
+  WorkStep: 225,
   doseDrawings: 95,
 };
 const MOST_ENTRY_KB = 295;

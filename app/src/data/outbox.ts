@@ -1,4 +1,10 @@
-import { dehydrate, hydrate, type DehydratedState, type QueryClient } from '@tanstack/react-query';
+import {
+  dehydrate,
+  hydrate,
+  type DehydratedState,
+  type MutationCacheNotifyEvent,
+  type QueryClient,
+} from '@tanstack/react-query';
 import { createStore, del, get, keys } from 'idb-keyval';
 import { noteKeeping } from './keeping';
 import { layPendingOver } from './layPendingOver';
@@ -59,6 +65,11 @@ async function orphanBoxes(coachId: string): Promise<string[]> {
   return boxes.filter((key) => tabOf(key) === tabId || !live.has(`taxikine-tab-${tabOf(key)}`));
 }
 
+/** What is in the box changes when a write begins or is through; all else that a write tells is of no weight here. */
+const isOfBox = (event: MutationCacheNotifyEvent): boolean =>
+  event.type === 'removed' ||
+  (event.type === 'updated' && ['pending', 'success', 'error'].includes(event.action.type));
+
 /** Takes over what closed tabs left unsent, starts sending it, and keeps this tab's box from now on. */
 export async function openOutbox(client: QueryClient, coachId: string): Promise<() => void> {
   holdTab();
@@ -68,9 +79,9 @@ export async function openOutbox(client: QueryClient, coachId: string): Promise<
   layPendingOver(client);
   await set(own, packed(client));
   await Promise.all(orphans.filter((key) => key !== own).map((key) => del(key)));
-  const close = client
-    .getMutationCache()
-    .subscribe(() => void noteKeeping(set(own, packed(client))));
+  const close = client.getMutationCache().subscribe((event) => {
+    if (isOfBox(event)) void noteKeeping(set(own, packed(client)));
+  });
   void client.resumePausedMutations();
   return () => {
     close();

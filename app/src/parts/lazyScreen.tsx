@@ -1,4 +1,4 @@
-import type { ComponentType, ReactNode } from 'react';
+import { useDeferredValue, type ComponentType, type ReactNode } from 'react';
 import { createPart } from './createPart';
 import { MissingPart } from './MissingPart';
 import { ScreenGuard } from './ScreenGuard';
@@ -22,7 +22,9 @@ export function lazyScreen<Props extends object>(
   const part = createPart(load);
   function Screen(props: Props) {
     const state = usePart(part);
-    if (state.status === 'coming') return <Bones />;
+    // A tap is answered with the bones at once; the screen itself is drawn in pieces that give way to taps.
+    const isLater = useDeferredValue(true, false);
+    if (state.status === 'coming' || !isLater) return <Bones />;
     if (state.status === 'missing') return <MissingPart onRetry={part.fetch} />;
     const { part: Loaded } = state;
     return (

@@ -136,21 +136,50 @@ function KnownClient({ file }: { file: ClientFile }) {
           <Title small aria-level={2}>
             {t('client.visits')}
           </Title>
-          {visits.length === 0 ? <Words soft>{t('client.noVisits')}</Words> : null}
-          {visits.map((visit) => (
-            <Button
-              key={visit.id}
-              left
-              kind="quiet"
-              label={`${t(`patterns.${visit.pattern}`)}, ${when(visit.openedOn)}`}
-              note={visitNote(file, visit, t)}
-              onPress={() => open(visit)}
-            />
-          ))}
+          <VisitList file={file} visits={visits} onOpen={open} />
         </View>
         <LeavePanel file={file} />
       </View>
     </View>
+  );
+}
+
+/** So many visits are told at once, the newest first. */
+const VISITS_AT_ONCE = 8;
+
+function VisitList({
+  file,
+  visits,
+  onOpen,
+}: {
+  file: ClientFile;
+  visits: readonly Versioned<VisitRecord>[];
+  onOpen: (visit: VisitRecord) => void;
+}) {
+  const t = useText();
+  const [count, setCount] = useState(VISITS_AT_ONCE);
+  const older = visits.length - count;
+  if (visits.length === 0) return <Words soft>{t('client.noVisits')}</Words>;
+  return (
+    <>
+      {visits.slice(0, count).map((visit) => (
+        <Button
+          key={visit.id}
+          left
+          kind="quiet"
+          label={`${t(`patterns.${visit.pattern}`)}, ${when(visit.openedOn)}`}
+          note={visitNote(file, visit, t)}
+          onPress={() => onOpen(visit)}
+        />
+      ))}
+      {older > 0 ? (
+        <Button
+          left
+          label={t('client.olderVisits', { count: older })}
+          onPress={() => setCount(count + 3 * VISITS_AT_ONCE)}
+        />
+      ) : null}
+    </>
   );
 }
 

@@ -3,6 +3,7 @@ import { Slot, usePathname } from 'expo-router';
 import type { ReactNode } from 'react';
 import { RootGuard } from '../parts/RootGuard';
 import { serveParts } from '../parts/serveParts';
+import { layOutBones } from '../bones/layOutBones';
 import { layOutFonts } from '../ui/fonts';
 import { tamaguiConfig } from '../ui/tamagui.config';
 import { useScheme } from '../ui/useScheme';
@@ -12,6 +13,7 @@ import { CoachDoor } from './lazyScreens';
 // Before any screen asks for itself.
 serveParts();
 layOutFonts();
+layOutBones();
 
 /** What stands round every screen: the last guard, the theme, and the door. All else is fetched as it is opened. */
 export function Root() {

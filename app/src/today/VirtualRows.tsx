@@ -18,7 +18,7 @@ export interface VirtualRowsProps {
 }
 
 /** So many rows beyond the edge are there before they are seen. */
-const OVERSCAN = 10;
+const OVERSCAN = 5;
 const NEAR_END = 8;
 
 /** A list of any length: only the rows in sight and some around them are there. */
@@ -32,6 +32,8 @@ export function VirtualRows({ rows, onEnd, label, padding }: VirtualRowsProps) {
     estimateSize: (i) => rows[i].height,
     getItemKey: (i) => rows[i].key,
     overscan: OVERSCAN,
+    // Until it is measured: the first rows are drawn with the screen, and not once more all at once.
+    initialRect: { width: window.innerWidth, height: window.innerHeight },
     paddingStart: padding,
     paddingEnd: padding,
   });

@@ -98,6 +98,17 @@ export function Button({
   onLongPress,
 }: ButtonProps) {
   const inverse = kind === 'main' || chosen;
+  const name = (
+    <Label
+      inverse={inverse}
+      quiet={kind === 'quiet' && !chosen}
+      small={small}
+      textAlign={left ? 'left' : 'center'}
+      flexShrink={1}
+    >
+      {label}
+    </Label>
+  );
   const press = useLongPress(onPress, onLongPress);
   return (
     <Frame
@@ -116,16 +127,9 @@ export function Button({
       {...press.handlers}
     >
       {icon}
-      <View alignItems={left ? 'flex-start' : 'center'} flexShrink={1}>
-        <Label
-          inverse={inverse}
-          quiet={kind === 'quiet' && !chosen}
-          small={small}
-          textAlign={left ? 'left' : 'center'}
-        >
-          {label}
-        </Label>
-        {note ? (
+      {note ? (
+        <View alignItems={left ? 'flex-start' : 'center'} flexShrink={1}>
+          {name}
           <Label
             inverse={inverse}
             textAlign={left ? 'left' : 'center'}
@@ -136,8 +140,10 @@ export function Button({
           >
             {note}
           </Label>
-        ) : null}
-      </View>
+        </View>
+      ) : (
+        name
+      )}
     </Frame>
   );
 }

@@ -75,6 +75,8 @@ export const enCoach = {
     pattern: 'Pattern',
     goOn: 'Go on at “{{step}}”',
     visits: 'Visits',
+    olderVisits_one: 'One earlier visit',
+    olderVisits_other: '{{count}} earlier visits',
     noVisits: 'No visit yet.',
     thread: 'The thread so far',
     openBoard: 'Open the board',
