@@ -1,13 +1,11 @@
 import type { Parsed } from '@taxikine/core';
+import { usage } from './usage';
 import { VERBS, type Verb } from './verbs';
 
 export type VerbAnswer =
   | { readonly status: 'done'; readonly document: unknown }
   /** One line for each problem, each with the JSON path it is about. */
   | { readonly status: 'bad'; readonly lines: readonly string[] };
-
-const usage = (): string =>
-  `usage: taxikine ${Object.keys(VERBS).join('|')} FILE   (- is standard input)`;
 
 function onText({ takes, run }: Verb, text: string): Parsed<unknown> {
   if (takes === 'text') return run(text);
