@@ -122,7 +122,10 @@ export { stanceProblems } from './solver/stanceProblems';
 
 // Safety
 export { gateOf, openReferrals, type BlockReason, type Gate } from './safety/gate';
+export { careOf, type CareFor } from './safety/careOf';
+export { FLAG_RULES, flagRulesFor, maybeForbidden } from './safety/flagRules';
 export { painRule, type PainRule } from './safety/painRule';
+export { painEffects, type PainEffect } from './safety/painRules';
 export { cautionsOf, STANDING_CAUTION } from './safety/cautionsOf';
 
 // Trace: from findings to causes

@@ -20,6 +20,7 @@ import {
   type SessionLimits,
   type SessionWish,
 } from '../src';
+import { isStaggered } from '../src/knowledge/patterns';
 import { candidatesOf, isPartner, needsPartner, type Candidate } from '../src/planning/candidates';
 import { maybeAgainst } from '../src/planning/reasonAgainst';
 
@@ -70,7 +71,7 @@ describe('what makes room has an active drill beside it', () => {
   });
 
   it('or is not done at all when there is no time for both', () => {
-    const [first] = plan(STIFF, { minutes: 4 }).drills;
+    const [first] = plan(STIFF, { minutes: 2 }).drills;
     expect(['active', 'pattern']).toContain(first.drill.family);
   });
 
@@ -111,7 +112,7 @@ describe('what the coach holds on to', () => {
       {
         drill: 'bent-knee-calf-wall',
         name: 'Bent-knee calf at the wall',
-        reason: 'not with hypermobility',
+        reason: 'hypermobility: no long hold at the end of a range, control first',
       },
     ]);
   });
@@ -125,7 +126,7 @@ describe('what the coach holds on to', () => {
   it.each([
     ['a hold before training', { next: 'training' as const }, 'hold-before-training'],
     ['kit that is not there', { kit: ['mat' as const] }, 'kit'],
-    ['more minutes than there are', { minutes: 2 }, 'minutes'],
+    ['more minutes than there are', { minutes: 1 }, 'minutes'],
   ])('breaks a rule and says which: %s', (_name, limits, rule) => {
     expect(rules(plan(STIFF, limits, locked('bent-knee-calf-wall')))).toContain(rule);
   });
@@ -186,7 +187,7 @@ describe('what there is too little of', () => {
   it('nothing likely: the plainest pattern alone', () => {
     for (const pattern of PATTERNS) {
       const answer = plan([], { pattern });
-      expect(answer.drills).toHaveLength(1);
+      expect(answer.drills).toHaveLength(isStaggered(pattern) ? 2 : 1);
       expect(answer.drills[0].why).toContain('ends with the pattern');
     }
   });
@@ -298,7 +299,7 @@ describe('never worse than trying every session there is', () => {
 
   it('on a small library', () => {
     fc.assert(
-      fc.property(few, fc.constantFrom(5, 7, 8, 10, 14), (causes, minutes) => {
+      fc.property(few, fc.constantFrom(8, 9, 10, 12, 14), (causes, minutes) => {
         const limits = { ...LIMITS, minutes };
         const pool = SMALL.flatMap((drill) => candidatesOf(drill, causes, 'blended'))
           .filter((one) => one.aimed.length > 0 || one.key === 'squat-to-target@')

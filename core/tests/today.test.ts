@@ -8,6 +8,7 @@ import {
   NO_WEEK_WISH,
   NOTHING_HELD,
   NOTHING_TOLD,
+  FLAGS,
   oneDrill,
   rankOf,
   reportsToSee,
@@ -18,6 +19,7 @@ import {
   type HomePlanRecord,
   noRecords,
 } from '../src';
+import { maybeForbidden } from '../src/safety/flagRules';
 import { homeDrill } from './weeks';
 
 const CLIENT = '00000000-0000-4000-8000-00000000000c';
@@ -182,7 +184,7 @@ it('without a plan after two weeks', () => {
 
 it('a flag that became known since keeps a drill out of the plan', () => {
   const held = homeDrill('front-thigh-half-kneeling');
-  const flag = oneDrill(held.drill).excludedBy[0];
+  const flag = FLAGS.find(({ id }) => maybeForbidden(oneDrill(held.drill), [id]))!.id;
   const both = {
     ...plan,
     kit: [...oneDrill(held.drill).kit, 'wall' as const],

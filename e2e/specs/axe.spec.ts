@@ -107,9 +107,16 @@ for (const colorScheme of ['light', 'dark'] as const)
         }
       });
 
-      test('axe finds nothing serious in the work, nor in the library', async ({ page, world }) => {
+      test('axe finds nothing serious in the work', async ({ page, world }) => {
         await signIn(page, world);
         await theWork(page, world.url, await clientNamed(page, world, 'Linnea'));
+      });
+
+      test('axe finds nothing serious in the library, nor in the practice', async ({
+        page,
+        world,
+      }) => {
+        await signIn(page, world);
         await areSound(page, world.url, ['/library', '/library/new', '/practice', '/outbox']);
       });
     });

@@ -37,6 +37,7 @@ export function PlayedDose({
         drill={played}
         session={session}
         player={player}
+        care={drill.care ?? []}
         onClose={onClose}
         wide={wide}
         width={width}

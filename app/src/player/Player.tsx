@@ -26,13 +26,24 @@ export interface PlayerProps {
   /** All of the session, in order. */
   readonly session: readonly DrillRecord[];
   readonly player: PlayerActions;
+  /** What this client has to look out for in it. */
+  readonly care: readonly string[];
   readonly onClose: () => void;
   readonly wide: boolean;
   readonly width: number;
 }
 
 /** One drill, big enough to read from the floor, three metres away. */
-export function Player({ client, drill, session, player, onClose, wide, width }: PlayerProps) {
+export function Player({
+  client,
+  drill,
+  session,
+  player,
+  care,
+  onClose,
+  wide,
+  width,
+}: PlayerProps) {
   const t = useText();
   const row = useMemo(() => drillOf(drill), [drill]);
   const rung = maybeRungWords(drill, t);
@@ -94,6 +105,11 @@ export function Player({ client, drill, session, player, onClose, wide, width }:
         </View>
         <View gap="$3" flex={1}>
           <Loud label={t('work.feel')} text={row.feel} />
+          {care.map((says) => (
+            <Words key={says} bold accent fontSize="$4" lineHeight="$4">
+              {says}
+            </Words>
+          ))}
           <Loud label={t('work.stopIf')} text={row.stopIf} accent />
           {form ? <Loud label={t(`work.${form}`)} text={row[form]} /> : null}
           {moment.overS > AWAY_S ? <Words bold>{t('player.away')}</Words> : null}

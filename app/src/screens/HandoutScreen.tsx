@@ -100,7 +100,7 @@ function Paper({ file, at, large }: { file: ClientFile; at: PlanAtHome; large: b
 
 function Drill({ one, file }: { one: HandoutDrill; file: ClientFile }) {
   const t = useText();
-  const { row, side, number, dose, timesAWeek } = one;
+  const { row, side, number, dose, timesAWeek, care } = one;
   const [start, end] = posesOfDrill(row);
   return (
     <section style={{ borderTop: '1px solid #CFC5AE', paddingTop: 8 }}>
@@ -126,6 +126,11 @@ function Drill({ one, file }: { one: HandoutDrill; file: ClientFile }) {
           <Words bold>{t('handout.dose', { dose: doseWords(dose), count: timesAWeek })}</Words>
           <Words>{row.how}</Words>
           <Words>{t('handout.feel', { feel: row.feel })}</Words>
+          {care.map((says) => (
+            <Words key={says} bold>
+              {says}
+            </Words>
+          ))}
           <Words bold accent>
             {t('handout.stopIf', { stopIf: row.stopIf })}
           </Words>

@@ -6,6 +6,7 @@ import { planSession } from '@taxikine/core/planning/planSession';
 import { isBegun, workDone } from '@taxikine/core/player/timeline';
 import type { Trace } from '@taxikine/core/trace/trace';
 import { checksOfDrill } from '@taxikine/core/visit/checksOfDrill';
+import { careOf } from '@taxikine/core/safety/careOf';
 import { drillOf } from '@taxikine/core/visit/drillOf';
 import type { ClientFile, DrillRecord } from '@taxikine/core/visit/records';
 import type { VisitFile } from '@taxikine/core/visit/visitFile';
@@ -74,6 +75,7 @@ export function DoDrills({ open, onStep, wide, width, found }: DoDrillsProps) {
     return (
       <SessionPlayer
         key={current.id}
+        care={careOf(drillOf(current), current.side, limitsOf(visit))}
         client={visit.client}
         drill={current}
         session={drills}

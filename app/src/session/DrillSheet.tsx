@@ -60,6 +60,11 @@ export function DrillSheet({ one, session, visit, found, onClose }: DrillSheetPr
         height={190}
       />
       <Words bold>{one.why}</Words>
+      {one.care.map((says) => (
+        <Words key={says} bold accent>
+          {says}
+        </Words>
+      ))}
       {climbed ? (
         <LadderPanel
           climbed={climbed}

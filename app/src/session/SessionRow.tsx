@@ -25,7 +25,7 @@ export interface SessionRowProps {
 /** One drill of the session: a grip to drag it by, and everything else opens it. */
 export function SessionRow({ one, client, climbed, wrong, onOpen }: SessionRowProps) {
   const t = useText();
-  const { drill, side, dose, minutes, why, locked, key } = one;
+  const { drill, side, dose, minutes, why, care, locked, key } = one;
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
     id: key,
   });
@@ -94,6 +94,11 @@ export function SessionRow({ one, client, climbed, wrong, onOpen }: SessionRowPr
               <Words small accent={wrong}>
                 {why}
               </Words>
+              {care.map((says) => (
+                <Words key={says} small bold accent>
+                  {says}
+                </Words>
+              ))}
             </View>
           </View>
         </button>

@@ -11,6 +11,7 @@ import {
 } from '@taxikine/core/planning/sessionLimits';
 import { movedTo } from '@taxikine/core/planning/wish';
 import type { Trace } from '@taxikine/core/trace/trace';
+import { painsOf } from '@taxikine/core/visit/painsOf';
 import { onRung } from '@taxikine/core/visit/drillOf';
 import type { VisitRecord } from '@taxikine/core/visit/records';
 import type { VisitFile } from '@taxikine/core/visit/visitFile';
@@ -21,9 +22,10 @@ import type { OpenVisit } from '../data/useVisit';
 import { useRungs, type ClimbedRung } from '../ladder/useRungs';
 
 /** What a session of this visit has to fit. */
-export function limitsOf({ visit, client }: VisitFile): SessionLimits {
+export function limitsOf({ visit, client, first, again }: VisitFile): SessionLimits {
   const { pattern, minutes, next, kit } = visit;
-  return { pattern, minutes, next, kit, flags: client.flags, approach: client.approach };
+  const { flags, approach } = client;
+  return { pattern, minutes, next, kit, flags, approach, pains: painsOf([first, again]) };
 }
 
 export interface SessionOf {

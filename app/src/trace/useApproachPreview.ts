@@ -37,8 +37,9 @@ export function useApproachPreview(
     };
   }, [file, approach, minutes, next]);
   const drills = useMemo(
-    () => planSession(found, { pattern, minutes, flags, next, approach }).drills,
-    [found, pattern, minutes, flags, next, approach],
+    () =>
+      planSession(found, { pattern, minutes, flags, next, approach, pains: file.look.pain }).drills,
+    [found, pattern, minutes, flags, next, approach, file],
   );
   return { asks: known?.approach === approach ? known.asks : null, drills };
 }

@@ -19,6 +19,7 @@ export interface ReportedPlan {
     dose: string;
     minutes: number;
     why: string;
+    care: readonly string[];
   }[];
   leftOut: readonly { drill: string; reason: string }[];
   /** Rules that what was locked or ordered does not keep. */
@@ -48,7 +49,7 @@ export function planReport(
   const { drills, leftOut, broken, refused } = planSession(found, limits, wish);
   return {
     minutes: rounded(drills.reduce((sum, one) => sum + one.minutes, 0)),
-    drills: drills.map(({ drill, side, targets, dose, minutes, why }) => ({
+    drills: drills.map(({ drill, side, targets, dose, minutes, why, care }) => ({
       drill: drill.id,
       family: drill.family,
       side,
@@ -56,6 +57,7 @@ export function planReport(
       dose: doseWords(dose),
       minutes: rounded(minutes),
       why,
+      care,
     })),
     leftOut: leftOut.map(printed),
     broken,

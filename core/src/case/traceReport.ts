@@ -72,7 +72,13 @@ function causeOf(cause: TracedCause): ReportedCause {
 }
 
 const planOf = (found: Trace, { client, look, approach, session }: CaseDocument): ReportedPlan =>
-  planReport(found, { pattern: look.pattern, flags: client.flags, approach, ...session });
+  planReport(found, {
+    pattern: look.pattern,
+    flags: client.flags,
+    pains: look.pain,
+    approach,
+    ...session,
+  });
 
 /** Shares of a depth that was seen to be short; null when the model has no say. */
 function maybeShares(file: CaseFile): readonly Share[] | null {

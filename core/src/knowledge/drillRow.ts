@@ -38,13 +38,21 @@ export type Dose =
   | { readonly by: 'hold'; readonly seconds: number; readonly sets: number }
   | { readonly by: 'breaths'; readonly breaths: number; readonly sets: number };
 
+/** What a drill is for. */
+export interface Target {
+  readonly cause: CauseId;
+  readonly effect: EffectSize;
+  /** Of a drill on staggered feet: the leg behind, which is not the side of the drill; without it, the one in front. */
+  readonly leg?: 'rear';
+}
+
 export interface DrillRow {
   readonly id: string;
   readonly name: string;
   readonly family: Family;
   /** Patterns it practises or fits; a drill for a part of the body serves them all. */
   readonly patterns?: readonly Pattern[];
-  readonly targets: readonly { readonly cause: CauseId; readonly effect: EffectSize }[];
+  readonly targets: readonly Target[];
   /** Done on each side, or on the side of the cause only; `false` for the whole body. */
   readonly oneSided: boolean;
   readonly dose: Dose;
@@ -58,7 +66,8 @@ export interface DrillRow {
   readonly stopIf: string;
   readonly easier: string;
   readonly harder: string;
-  readonly excludedBy: readonly FlagId[];
+  /** Of a coach's own drill: flags that its maker named, beside what `FLAG_RULES` say of what it does. */
+  readonly excludedBy?: readonly FlagId[];
   /** Of a coach's own drill; those that ship have theirs in `DRILL_POSES`. */
   readonly poses?: readonly [start: Pose, end: Pose];
 }

@@ -21,7 +21,6 @@ export const DRILLS_OF_CALM = [
     stopIf: 'dizzy, or the wrists ache',
     easier: 'Forearms on a seat',
     harder: 'One hand light on the floor',
-    excludedBy: [],
   },
   {
     id: 'breath-then-leg',
@@ -42,7 +41,6 @@ export const DRILLS_OF_CALM = [
     stopIf: 'the back lifts off, or tingling in the leg',
     easier: 'Raise the knee bent',
     harder: 'Pause with the leg half way',
-    excludedBy: ['pregnancy'],
   },
   {
     id: 'hip-across-body',
@@ -63,7 +61,6 @@ export const DRILLS_OF_CALM = [
     stopIf: 'a pinch at the front of the hip: go wider',
     easier: 'Knee less bent, smaller',
     harder: 'Turn the shin inward at the end',
-    excludedBy: ['joint-replacement', 'pregnancy'],
   },
   {
     id: 'kneeling-hip-front-hold',
@@ -84,7 +81,6 @@ export const DRILLS_OF_CALM = [
     stopIf: 'the low back aches, or a line down the front of the leg',
     easier: 'Shorter step',
     harder: 'Arm of the rear side up',
-    excludedBy: ['hypermobility'],
   },
   {
     id: 'floor-sit-fold',
@@ -105,7 +101,6 @@ export const DRILLS_OF_CALM = [
     stopIf: 'the inner knee pulls: close its angle or raise the seat',
     easier: 'Sit on a block',
     harder: 'Hands further ahead',
-    excludedBy: ['hypermobility', 'joint-replacement'],
   },
   {
     id: 'calf-roller',
@@ -126,7 +121,6 @@ export const DRILLS_OF_CALM = [
     stopIf: 'numb, sharp, or a hot swollen calf: say so at once',
     easier: 'Other foot carries the weight',
     harder: 'Other leg on top',
-    excludedBy: ['blood-thinners', 'neuropathy'],
   },
   {
     id: 'front-thigh-roller',
@@ -144,7 +138,6 @@ export const DRILLS_OF_CALM = [
     stopIf: 'numb or sharp',
     easier: 'More weight on the arms',
     harder: 'Slower knee',
-    excludedBy: ['blood-thinners', 'neuropathy', 'pregnancy'],
   },
   {
     id: 'bridge-knees-out',
@@ -166,7 +159,6 @@ export const DRILLS_OF_CALM = [
     stopIf: 'the low back works, or cramp behind the thigh',
     easier: 'Without the band',
     harder: 'Stronger band',
-    excludedBy: ['pregnancy'],
   },
   {
     id: 'tall-march',
@@ -188,7 +180,6 @@ export const DRILLS_OF_CALM = [
     stopIf: 'the pelvis drops and cannot be held',
     easier: 'Hand on a wall',
     harder: 'Arms overhead',
-    excludedBy: [],
   },
   {
     id: 'one-leg-bridge',
@@ -209,7 +200,6 @@ export const DRILLS_OF_CALM = [
     stopIf: 'cramp, the pelvis tips, or the low back works',
     easier: 'Both feet up, one foot down',
     harder: 'Foot on a step',
-    excludedBy: ['pregnancy'],
   },
   {
     id: 'slow-sit-to-stand',
@@ -230,6 +220,5 @@ export const DRILLS_OF_CALM = [
     stopIf: 'knee pain of 3 or more, or all the weight goes to one side',
     easier: 'Higher seat, hands on the thighs',
     harder: 'The weak foot nearer, then that foot alone',
-    excludedBy: [],
   },
 ] as const satisfies readonly DrillRow[];

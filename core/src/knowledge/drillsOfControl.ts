@@ -21,7 +21,6 @@ export const DRILLS_OF_CONTROL = [
     stopIf: 'dizzy, or the neck works',
     easier: 'Feet on a chair',
     harder: 'One leg raised slowly with the breath out',
-    excludedBy: ['pregnancy'],
   },
   {
     id: 'quiet-back-heel-taps',
@@ -39,7 +38,6 @@ export const DRILLS_OF_CONTROL = [
     stopIf: 'the low back lifts or aches',
     easier: 'Slide the heel instead of lifting it',
     harder: 'Reach the leg long',
-    excludedBy: ['pregnancy'],
   },
   {
     id: 'point-and-pull',
@@ -61,7 +59,6 @@ export const DRILLS_OF_CONTROL = [
     stopIf: 'cramp that does not ease',
     easier: 'Knee bent',
     harder: 'Band round the foot',
-    excludedBy: [],
   },
   {
     id: 'short-foot-stand',
@@ -82,7 +79,6 @@ export const DRILLS_OF_CONTROL = [
     stopIf: 'cramp',
     easier: 'Seated',
     harder: 'On one leg',
-    excludedBy: [],
   },
   {
     id: 'active-hip-lift',
@@ -103,7 +99,6 @@ export const DRILLS_OF_CONTROL = [
     stopIf: 'a pinch, or the back rounds',
     easier: 'Lower',
     harder: 'Band round the foot',
-    excludedBy: [],
   },
   {
     id: 'straight-leg-lower',
@@ -124,7 +119,6 @@ export const DRILLS_OF_CONTROL = [
     stopIf: 'behind the knee, tingling, or the back lifts',
     easier: 'Knees a little bent',
     harder: 'Slower',
-    excludedBy: ['pregnancy'],
   },
   {
     id: 'side-hip-lift',
@@ -145,7 +139,6 @@ export const DRILLS_OF_CONTROL = [
     stopIf: 'front of the hip takes over',
     easier: 'Knees bent',
     harder: 'Hold three seconds on top',
-    excludedBy: [],
   },
   {
     id: 'slow-step-down',
@@ -167,7 +160,6 @@ export const DRILLS_OF_CONTROL = [
     stopIf: 'the knee falls in or hurts',
     easier: 'Lower step',
     harder: 'No hand',
-    excludedBy: [],
   },
   {
     id: 'bridge-press',
@@ -185,7 +177,6 @@ export const DRILLS_OF_CONTROL = [
     stopIf: 'cramp behind the thigh, or the back works',
     easier: 'Half the way up',
     harder: 'One leg',
-    excludedBy: ['pregnancy'],
   },
   {
     id: 'squeeze-and-turn',
@@ -206,7 +197,6 @@ export const DRILLS_OF_CONTROL = [
     stopIf: 'the groin cramps',
     easier: 'Knee bent',
     harder: 'Hold five seconds',
-    excludedBy: [],
   },
   {
     id: 'rear-leg-press',
@@ -227,7 +217,6 @@ export const DRILLS_OF_CONTROL = [
     stopIf: 'the low back takes over',
     easier: 'Hands on a wall',
     harder: 'Front foot lower',
-    excludedBy: [],
   },
   {
     id: 'side-shift-squat-stance',
@@ -248,7 +237,6 @@ export const DRILLS_OF_CONTROL = [
     stopIf: 'inner knee pain',
     easier: 'Higher',
     harder: 'Hands off',
-    excludedBy: [],
   },
   {
     id: 'bridge-heel-walkouts',
@@ -269,7 +257,6 @@ export const DRILLS_OF_CONTROL = [
     stopIf: 'cramp, or the low back works',
     easier: 'Fewer steps',
     harder: 'One leg at the end',
-    excludedBy: ['pregnancy'],
   },
   {
     id: 'slow-heel-raise',
@@ -290,7 +277,6 @@ export const DRILLS_OF_CONTROL = [
     stopIf: 'sharp at the heel cord',
     easier: 'Both legs',
     harder: 'Weight at the side',
-    excludedBy: [],
   },
   {
     id: 'inner-thigh-lift',
@@ -311,6 +297,5 @@ export const DRILLS_OF_CONTROL = [
     stopIf: 'groin pain',
     easier: 'Knee bent',
     harder: 'Hold the top for five seconds',
-    excludedBy: [],
   },
 ] as const satisfies readonly DrillRow[];

@@ -22,7 +22,6 @@ export const DRILLS_OF_OWN_RANGE = [
     stopIf: 'cramp in the shin that stays',
     easier: 'Heels nearer the wall',
     harder: 'Heels further out, then one foot alone',
-    excludedBy: [],
   },
   {
     id: 'own-strength-shin-turns',
@@ -43,7 +42,6 @@ export const DRILLS_OF_OWN_RANGE = [
     stopIf: 'the thigh turns along, or the inner knee pulls',
     easier: 'Only the free way',
     harder: 'Knee a little straighter',
-    excludedBy: [],
   },
   {
     id: 'heel-to-seat-pull',
@@ -65,7 +63,6 @@ export const DRILLS_OF_OWN_RANGE = [
     stopIf: 'cramp, or the low back arches',
     easier: 'Half the way',
     harder: 'Band round the ankle',
-    excludedBy: ['pregnancy'],
   },
   {
     id: 'seated-leg-turns',
@@ -86,7 +83,6 @@ export const DRILLS_OF_OWN_RANGE = [
     stopIf: 'a pinch, or the pelvis tips',
     easier: 'Smaller, hands on the seat',
     harder: 'Longer stay at each end',
-    excludedBy: [],
   },
   {
     id: 'wall-arm-climb',
@@ -107,7 +103,6 @@ export const DRILLS_OF_OWN_RANGE = [
     stopIf: 'the ribs leave the wall, or the shoulder pinches',
     easier: 'Elbow bent',
     harder: 'A light weight in the hand',
-    excludedBy: [],
   },
   {
     id: 'long-leg-reach',
@@ -128,7 +123,6 @@ export const DRILLS_OF_OWN_RANGE = [
     stopIf: 'a line down the leg, tingling, or the back rounds',
     easier: 'Hands on the bent thigh',
     harder: 'Slower, toes pulled up',
-    excludedBy: [],
   },
   {
     id: 'one-leg-end-lift',
@@ -149,7 +143,6 @@ export const DRILLS_OF_OWN_RANGE = [
     stopIf: 'tingling, or the low back lifts',
     easier: 'Knee a little bent',
     harder: 'Longer stay at the top',
-    excludedBy: ['pregnancy'],
   },
   {
     id: 'soles-together-press',
@@ -170,6 +163,5 @@ export const DRILLS_OF_OWN_RANGE = [
     stopIf: 'the inner knee pulls: raise the seat',
     easier: 'Higher seat',
     harder: 'Tip forward, then press',
-    excludedBy: [],
   },
 ] as const satisfies readonly DrillRow[];

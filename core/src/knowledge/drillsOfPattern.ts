@@ -24,7 +24,6 @@ export const DRILLS_OF_PATTERN = [
     stopIf: 'pain of 3 or more',
     easier: 'Higher target',
     harder: 'Lower target',
-    excludedBy: [],
   },
   {
     id: 'hinge-along-stick',
@@ -48,7 +47,6 @@ export const DRILLS_OF_PATTERN = [
     stopIf: 'the back rounds, or pain of 3 or more',
     easier: 'Shorter',
     harder: 'Slower, then a light weight',
-    excludedBy: [],
   },
   {
     id: 'split-with-a-hand',
@@ -72,7 +70,6 @@ export const DRILLS_OF_PATTERN = [
     stopIf: 'pain of 3 or more',
     easier: 'Less deep',
     harder: 'One finger, then none',
-    excludedBy: [],
   },
   {
     id: 'post-squat-stay',
@@ -95,7 +92,6 @@ export const DRILLS_OF_PATTERN = [
     stopIf: 'pain of 3 or more',
     easier: 'Higher',
     harder: 'One finger, then none',
-    excludedBy: [],
   },
   {
     id: 'squat-weight-ahead',
@@ -118,7 +114,6 @@ export const DRILLS_OF_PATTERN = [
     stopIf: 'the back rounds or pain of 3 or more',
     easier: 'To a seat',
     harder: 'Less weight: the help fades',
-    excludedBy: [],
   },
   {
     id: 'wider-toes-out',
@@ -140,7 +135,6 @@ export const DRILLS_OF_PATTERN = [
     stopIf: 'the knees fall inside the toes',
     easier: 'Less deep',
     harder: 'Same depth, slower',
-    excludedBy: [],
   },
   {
     id: 'heels-on-a-wedge',
@@ -164,7 +158,6 @@ export const DRILLS_OF_PATTERN = [
     stopIf: 'front of the knee hurts',
     easier: 'Less deep',
     harder: 'Lower wedge',
-    excludedBy: [],
   },
   {
     id: 'hinge-to-wall',
@@ -187,7 +180,6 @@ export const DRILLS_OF_PATTERN = [
     stopIf: 'the back rounds or arches',
     easier: 'Nearer the wall',
     harder: 'Further from the wall',
-    excludedBy: [],
   },
   {
     id: 'raised-start-hinge',
@@ -211,7 +203,6 @@ export const DRILLS_OF_PATTERN = [
     stopIf: 'the back rounds',
     easier: 'Higher blocks',
     harder: 'Lower blocks',
-    excludedBy: [],
   },
   {
     id: 'step-and-stay',
@@ -234,7 +225,6 @@ export const DRILLS_OF_PATTERN = [
     stopIf: 'the knee falls in, or pain of 3 or more',
     easier: 'Shorter step',
     harder: 'Longer step',
-    excludedBy: [],
   },
   {
     id: 'front-foot-high-split',
@@ -244,7 +234,7 @@ export const DRILLS_OF_PATTERN = [
     targets: [
       { cause: 'knee-bend', effect: 'medium' },
       { cause: 'quad-strength', effect: 'medium' },
-      { cause: 'hip-extend', effect: 'small' },
+      { cause: 'hip-extend', effect: 'small', leg: 'rear' },
       { cause: 'hip-side-control', effect: 'small' },
     ],
     oneSided: true,
@@ -258,7 +248,6 @@ export const DRILLS_OF_PATTERN = [
     stopIf: 'pain of 3 or more in the knee',
     easier: 'Higher box',
     harder: 'Lower box, then no hands',
-    excludedBy: ['joint-replacement'],
   },
   {
     id: 'fading-counterweight-squat',
@@ -281,7 +270,6 @@ export const DRILLS_OF_PATTERN = [
     stopIf: 'the back rounds under load, or pain of 3 or more',
     easier: 'A rung down: more weight ahead, or a rail',
     harder: 'A rung up: less help',
-    excludedBy: ['joint-replacement'],
   },
   {
     id: 'hinge-climb',
@@ -303,7 +291,6 @@ export const DRILLS_OF_PATTERN = [
     stopIf: 'the back rounds, tingling in a leg, or pain of 3 or more',
     easier: 'A rung down: something to touch',
     harder: 'A rung up',
-    excludedBy: [],
   },
   {
     id: 'one-leg-climb',
@@ -326,7 +313,6 @@ export const DRILLS_OF_PATTERN = [
     stopIf: 'the knee falls in, or pain of 3 or more',
     easier: 'A rung down: higher seat, a hand',
     harder: 'A rung up: lower seat, no hand',
-    excludedBy: ['joint-replacement', 'prosthesis'],
   },
   {
     id: 'resting-deep-squat',
@@ -349,7 +335,6 @@ export const DRILLS_OF_PATTERN = [
     stopIf: 'a pinch at the hip or ankle, or pain of 3 or more',
     easier: 'Heels on a wedge',
     harder: 'Let the post go',
-    excludedBy: ['joint-replacement', 'hypermobility'],
   },
   {
     id: 'squat-facing-wall',
@@ -372,7 +357,6 @@ export const DRILLS_OF_PATTERN = [
     stopIf: 'the low back arches, or pain of 3 or more',
     easier: 'Further from the wall, hands lower',
     harder: 'Nearer the wall',
-    excludedBy: [],
   },
   {
     id: 'new-toe-line',
@@ -395,7 +379,6 @@ export const DRILLS_OF_PATTERN = [
     stopIf: 'the inner knee aches',
     easier: 'Half way to the new line',
     harder: 'Every time you stand at a kettle',
-    excludedBy: [],
   },
   {
     id: 'split-small-and-tall',
@@ -405,7 +388,7 @@ export const DRILLS_OF_PATTERN = [
     targets: [
       { cause: 'pattern-unlearned', effect: 'medium' },
       { cause: 'hip-side-control', effect: 'small' },
-      { cause: 'hip-extend', effect: 'small' },
+      { cause: 'hip-extend', effect: 'small', leg: 'rear' },
     ],
     oneSided: true,
     dose: reps(6, 2, 5),
@@ -418,6 +401,5 @@ export const DRILLS_OF_PATTERN = [
     stopIf: 'the pelvis drops, or pain of 3 or more',
     easier: 'Shorter step',
     harder: 'A little deeper every week',
-    excludedBy: [],
   },
 ] as const satisfies readonly DrillRow[];

@@ -21,7 +21,6 @@ export const DRILLS_OF_RANGE = [
     stopIf: 'a squash at the front of the ankle, or the heel lifts',
     easier: 'Hand on a wall, smaller',
     harder: 'Weight on the knee',
-    excludedBy: [],
   },
   {
     id: 'bent-knee-calf-wall',
@@ -39,7 +38,6 @@ export const DRILLS_OF_RANGE = [
     stopIf: 'a pull behind the knee, or tingling',
     easier: 'Less bend',
     harder: 'Ball of the foot on an edge',
-    excludedBy: ['hypermobility'],
   },
   {
     id: 'straight-knee-calf-wall',
@@ -57,7 +55,6 @@ export const DRILLS_OF_RANGE = [
     stopIf: 'a line down the leg, or tingling',
     easier: 'Shorter step',
     harder: 'Heel slightly out, then slightly in',
-    excludedBy: ['hypermobility'],
   },
   {
     id: 'seated-shin-turns',
@@ -75,7 +72,6 @@ export const DRILLS_OF_RANGE = [
     stopIf: 'a pull on the inner knee',
     easier: 'Hands turn the shin',
     harder: 'Hold the end, let go of the hands',
-    excludedBy: [],
   },
   {
     id: 'hip-rock-back',
@@ -93,7 +89,6 @@ export const DRILLS_OF_RANGE = [
     stopIf: 'a pinch at the front of the hip',
     easier: 'Smaller rock',
     harder: 'Hands on a low box',
-    excludedBy: ['joint-replacement'],
   },
   {
     id: 'floor-sit-switches',
@@ -114,7 +109,6 @@ export const DRILLS_OF_RANGE = [
     stopIf: 'the inner knee pulls, or a pinch',
     easier: 'Sit on a block',
     harder: 'Hands off the floor',
-    excludedBy: ['joint-replacement'],
   },
   {
     id: 'leg-nerve-slide',
@@ -132,7 +126,6 @@ export const DRILLS_OF_RANGE = [
     stopIf: 'any tingling or pull',
     easier: 'Half the way',
     harder: 'Never harder, only smoother',
-    excludedBy: [],
   },
   {
     id: 'mid-back-turns',
@@ -153,7 +146,6 @@ export const DRILLS_OF_RANGE = [
     stopIf: 'the knees lift off each other',
     easier: 'Cushion under the head',
     harder: 'Longer breath at the end',
-    excludedBy: [],
   },
   {
     id: 'seated-shin-turns-out',
@@ -171,7 +163,6 @@ export const DRILLS_OF_RANGE = [
     stopIf: 'any pull at the inner knee',
     easier: 'Smaller turns',
     harder: 'Hold the end for five seconds',
-    excludedBy: [],
   },
   {
     id: 'rock-back-knee-pump',
@@ -192,7 +183,6 @@ export const DRILLS_OF_RANGE = [
     stopIf: 'a squash behind or in the knee',
     easier: 'A rolled towel behind the knee',
     harder: 'Sit a little longer at the end',
-    excludedBy: ['joint-replacement'],
   },
   {
     id: 'front-thigh-half-kneeling',
@@ -213,7 +203,6 @@ export const DRILLS_OF_RANGE = [
     stopIf: 'a line down the front of the leg, or the low back aches',
     easier: 'Leave the foot on the floor',
     harder: 'Rear foot on a step',
-    excludedBy: ['hypermobility'],
   },
   {
     id: 'kneeling-hip-glide',
@@ -231,7 +220,6 @@ export const DRILLS_OF_RANGE = [
     stopIf: 'a pinch in front, or the back arches',
     easier: 'Smaller, hand on a wall',
     harder: 'Arm of the rear side overhead',
-    excludedBy: [],
   },
   {
     id: 'soles-together-tall',
@@ -249,7 +237,6 @@ export const DRILLS_OF_RANGE = [
     stopIf: 'a pull at the inner knee: raise the seat',
     easier: 'Higher seat',
     harder: 'Press the knees down for five seconds, let go',
-    excludedBy: ['hypermobility'],
   },
   {
     id: 'doorway-leg-hold',
@@ -270,7 +257,6 @@ export const DRILLS_OF_RANGE = [
     stopIf: 'behind the knee, a line, or tingling',
     easier: 'Further from the frame',
     harder: 'Pull the toes of the lower leg toward you',
-    excludedBy: ['hypermobility'],
   },
   {
     id: 'back-line-sweep',
@@ -291,7 +277,6 @@ export const DRILLS_OF_RANGE = [
     stopIf: 'numb or sharp',
     easier: 'Lighter hands',
     harder: 'More time per place',
-    excludedBy: ['blood-thinners', 'neuropathy'],
   },
   {
     id: 'front-nerve-slide',
@@ -309,6 +294,5 @@ export const DRILLS_OF_RANGE = [
     stopIf: 'any tingling or electric pull',
     easier: 'Without the head',
     harder: 'Never held, only smoother',
-    excludedBy: [],
   },
 ] as const satisfies readonly DrillRow[];

@@ -1,5 +1,5 @@
 import type { ApproachId } from '../knowledge/approaches';
-import type { Dose, DrillRow, EffectSize } from '../knowledge/drillRow';
+import type { Dose, DrillRow, EffectSize, Target } from '../knowledge/drillRow';
 import { doseFor, familyWorth } from '../knowledge/workOrder';
 import { SIDES, type MaybeSide } from '../sides/side';
 import type { TracedCause } from '../trace/trace';
@@ -60,11 +60,13 @@ export function candidatesOf(
   const dear = drill.schools.includes(approach) ? DEAR : 1;
   const worth = familyWorth(approach, drill.family) * dear;
   return sidesFor(drill).map((side) => {
-    const reaches = (cause: PlannedCause) =>
-      !drill.oneSided || cause.side === null || cause.side === side;
-    const aims = drill.targets.flatMap(({ cause, effect }) =>
+    const reaches = (cause: PlannedCause, leg: Target['leg']) =>
+      !drill.oneSided ||
+      cause.side === null ||
+      (leg === 'rear' ? cause.side !== side : cause.side === side);
+    const aims = drill.targets.flatMap(({ cause, effect, leg }: Target) =>
       causes
-        .filter((one) => one.cause === cause && reaches(one))
+        .filter((one) => one.cause === cause && reaches(one, leg))
         .map((one) => ({ one, share: Math.min(MOST_EFFECT, EFFECT[effect] * worth) })),
     );
     const key = drillKey({ drill: drill.id, side });

@@ -5,7 +5,10 @@ import { familyOrder } from '../knowledge/workOrder';
 import type { MaybeSide } from '../sides/side';
 import { LIKELY_ENOUGH } from '../trace/likelyEnough';
 import { probabilityWords } from '../words/probability';
+import { careOf } from '../safety/careOf';
+import { FAMILY_DOSES } from '../knowledge/familyDoses';
 import { maybeBestSet } from './bestSet';
+import { apart, maybeTwin, withTwins } from './bothSides';
 import {
   candidatesOf,
   drillKey,
@@ -32,6 +35,8 @@ export interface PlannedDrill {
   readonly dose: Dose;
   /** One sentence: why this one. */
   readonly why: string;
+  /** What flags and pain ask of it: easier how, and what to look out for. */
+  readonly care: readonly string[];
   /** The coach holds on to it. */
   readonly locked: boolean;
 }
@@ -58,6 +63,18 @@ const serves = ({ patterns }: DrillRow, pattern: Pattern): boolean =>
 const libraryFor = (pattern: Pattern, library: readonly DrillRow[]): readonly DrillRow[] =>
   library.filter((drill) => serves(drill, pattern));
 
+/** Sets that a short session has time for: doses shrink before a cause is dropped. */
+const mostSets = (minutes: number): number => (minutes < 5 ? 1 : minutes < 8 ? 2 : Infinity);
+
+/** The same in fewer sets, and never in fewer than are usual for its kind. */
+function shortened(one: Candidate, minutes: number): Candidate {
+  const [least] = FAMILY_DOSES[one.drill.family].sets;
+  const sets = Math.min(one.dose.sets, Math.max(least, mostSets(minutes)));
+  if (sets === one.dose.sets) return one;
+  const dose = { ...one.dose, sets };
+  return { ...one, dose, minutes: doseMinutes(dose) };
+}
+
 interface Pool {
   /** What nothing speaks against. */
   readonly free: readonly Candidate[];
@@ -72,7 +89,9 @@ function poolOf(
   limits: SessionLimits,
   wish: SessionWish,
 ): Pool {
-  const all = library.flatMap((drill) => candidatesOf(drill, likely, limits.approach, wish.doses));
+  const all = library
+    .flatMap((drill) => candidatesOf(drill, likely, limits.approach, wish.doses))
+    .map((one) => (one.key in wish.doses ? one : shortened(one, limits.minutes)));
   const keys = (list: SessionWish['locked']) => new Set(list.map(drillKey));
   const [wanted, dropped] = [keys(wish.locked), keys(wish.dropped)];
   const against = new Map(all.map((one) => [one.key, maybeAgainst(one, likely, limits)]));
@@ -91,10 +110,10 @@ function poolOf(
   };
 }
 
-/** The pattern in as many sets as there is time for, and in one when there is hardly any. */
-function fitted(one: Candidate, minutes: number): Candidate {
-  const dose = maybeFitted(one.dose, minutes) ?? { ...one.dose, sets: 1 };
-  return { ...one, dose, minutes: doseMinutes(dose) };
+/** The pattern in as many sets as there is time for on as many sides, and in one when there is hardly any. */
+function fitted(one: Candidate, minutes: number, sides: number): Candidate {
+  const dose = maybeFitted(one.dose, minutes / sides) ?? { ...one.dose, sets: 1 };
+  return { ...one, dose, minutes: sides * doseMinutes(dose) };
 }
 
 /** What a session can end with: the plainest of the library, or what serves a likely cause. */
@@ -113,15 +132,18 @@ function chosenFrom(
   const held = withPartners(locked, among);
   const left = minutes - held.reduce((sum, one) => sum + one.minutes, 0);
   const practised = held.some(({ drill }) => drill.family === 'pattern');
-  const ends = practised ? [] : endsOf(free).map((one) => fitted(one, left));
+  const paired = withTwins(free);
+  const ends = practised
+    ? []
+    : endsOf(paired).map((one) => fitted(one, left, maybeTwin(one, free) ? 2 : 1));
   const options = withPartners(
-    free.filter(({ drill, aimed }) => drill.family !== 'pattern' && aimed.length > 0),
+    paired.filter(({ drill, aimed }) => drill.family !== 'pattern' && aimed.length > 0),
     among,
   ).filter(({ needs }) => needs === null || needs.length > 0);
   const limits = { minutes, most: mostParts(minutes) + 1, price: PRICE };
   const found = maybeBestSet({ options, ends, held }, worth, limits);
   // No room for what is held and what it needs: the coach hears which rule that breaks.
-  return [...held, ...(found?.chosen ?? ends.slice(0, 1))];
+  return [...held, ...apart(found?.chosen ?? ends.slice(0, 1), free)];
 }
 
 /** What makes room goes right before what uses it, whichever kind a school does first. */
@@ -142,8 +164,9 @@ function orderedBy(
 ): readonly Candidate[] {
   const families = familyOrder(approach);
   const place = ({ drill }: Candidate) => families.indexOf(drill.family);
+  // Sides of one drill stay as they are: the suspect one is first.
   const usual = roomFirst(
-    [...set].sort((a, b) => place(a) - place(b) || a.key.localeCompare(b.key)),
+    [...set].sort((a, b) => place(a) - place(b) || a.drill.id.localeCompare(b.drill.id)),
   );
   const named = order.flatMap((key) => usual.find((one) => one.key === key) ?? []);
   const queue = [...named];
@@ -215,6 +238,7 @@ export function planSession(
       minutes: one.minutes,
       dose: one.dose,
       why: whyOf(one, session),
+      care: careOf(one.drill, one.side, limits),
       locked: locked.has(one.key),
     })),
     leftOut: leftOutOf(pool.all, session, likely, limits, wish),

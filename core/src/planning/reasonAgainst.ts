@@ -1,18 +1,23 @@
 import type { FlagId } from '../knowledge/flags';
 import { KIT, type Kit } from '../knowledge/kit';
+import { maybeForbidden } from '../safety/flagRules';
+import { painEffects } from '../safety/painRules';
 import type { MaybeSide } from '../sides/side';
+import type { Pain } from '../trace/caseFile';
 import type { Candidate, PlannedCause } from './candidates';
 
 type Wanted = Pick<Candidate, 'drill' | 'side' | 'aimed'>;
 
 export interface AgainstLimits {
   readonly flags: readonly FlagId[];
+  /** What was told to hurt, in this visit. */
+  readonly pains?: readonly Pain[];
   readonly next: 'training' | 'rest';
   readonly kit?: readonly Kit[];
 }
 
 export interface Against {
-  readonly rule: 'flag' | 'nerve' | 'given' | 'hold-before-training' | 'kit';
+  readonly rule: 'flag' | 'pain' | 'nerve' | 'given' | 'hold-before-training' | 'kit';
   /** A caution: nobody can choose around it. What is left is the coach's to decide. */
   readonly firm: boolean;
   readonly reason: string;
@@ -40,11 +45,13 @@ const soft = (rule: Against['rule'], reason: string): Against => ({ rule, firm: 
 export function maybeAgainst(
   wanted: Wanted,
   likely: readonly PlannedCause[],
-  { flags, next, kit }: AgainstLimits,
+  { flags, pains = [], next, kit }: AgainstLimits,
 ): Against | null {
-  const { drill } = wanted;
-  const flag = drill.excludedBy.find((one) => flags.includes(one));
-  if (flag) return firm('flag', `not with ${flag.replaceAll('-', ' ')}`);
+  const { drill, side } = wanted;
+  const flag = maybeForbidden(drill, flags);
+  if (flag) return firm('flag', flag);
+  const [pain] = painEffects(drill, side, pains);
+  if (pain?.effect === 'forbidden') return firm('pain', pain.says);
   if (nerveWaits(wanted, likely)) return firm('nerve', 'a nerve is slid, never held on stretch');
   if (forcesGiven(wanted)) return firm('given', 'what is given is fitted around, not worked on');
   if (drill.family === 'hold' && next === 'training')

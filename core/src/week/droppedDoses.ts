@@ -1,4 +1,5 @@
 import { KIT } from '../knowledge/kit';
+import { maybeForbidden } from '../safety/flagRules';
 import type { WeekProblem } from './bestWeek';
 import type { WeekDrill, WeekInput } from './weekInput';
 
@@ -70,8 +71,8 @@ export function maybeKeptOut(
   { kit, flags }: WeekInput,
 ): DroppedDoses | null {
   const none = { key, asked: perWeek, placed: 0 };
-  const flag = row.excludedBy.find((id) => flags.includes(id));
-  if (flag) return { ...none, why: 'flag', says: `not with ${flag.replaceAll('-', ' ')}` };
+  const flag = maybeForbidden(row, flags);
+  if (flag) return { ...none, why: 'flag', says: flag };
   const lacks = KIT.filter(({ id }) => row.kit.includes(id) && !kit.includes(id));
   const names = lacks.map(({ name }) => name.toLowerCase());
   return names.length > 0 ? { ...none, why: 'kit', says: `needs: ${names.join(' · ')}` } : null;

@@ -1,6 +1,7 @@
 import type { Dose, DrillRow } from '../knowledge/drillRow';
 import type { Weekday } from '../knowledge/weekdays';
 import type { MaybeSide } from '../sides/side';
+import { careOf } from '../safety/careOf';
 import { drillOf } from '../visit/drillOf';
 import type { ClockTime } from './clockTime';
 import { reviewDays } from './course';
@@ -21,6 +22,8 @@ export interface HandoutDrill {
   /** One sitting. */
   readonly dose: Dose;
   readonly timesAWeek: number;
+  /** How this client is to do it. */
+  readonly care: readonly string[];
 }
 
 /** One time of a day: the numbers of what is done then. */
@@ -69,6 +72,7 @@ export function handoutOf(plan: HomePlan, entries: readonly HomeEntry[]): Handou
         side,
         dose: own[0].dose,
         timesAWeek: own.length,
+        care: careOf(drillOf(drill), side, { flags: plan.flags }),
       };
     }),
     grid: weekFrom('mon').map((day) => {

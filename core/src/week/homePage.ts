@@ -1,7 +1,10 @@
 import type { OwnDrill } from '../knowledge/ownDrill';
 import type { Pattern } from '../knowledge/patterns';
+import { careOf, type CareFor } from '../safety/careOf';
 import { openReferrals } from '../safety/gate';
 import type { MaybeSide } from '../sides/side';
+import { drillOf } from '../visit/drillOf';
+import { painsOf } from '../visit/painsOf';
 import type { ClientFile, Day, HomePlanRecord, Versioned } from '../visit/records';
 import type { RungTry } from '../ladder/rungTry';
 import { nextReview } from './adherence';
@@ -25,6 +28,8 @@ export interface PageDrill {
   readonly own: OwnDrill | null;
   readonly side: MaybeSide;
   readonly rung: RungTry | null;
+  /** How this client is to do it; a page that was kept by an older app has none. */
+  readonly care?: readonly string[];
 }
 
 export interface PageDay {
@@ -49,7 +54,7 @@ export interface PagePlan {
 
 /**
  * All that a client's link shows: today's drills and the next ones, and the client's own log. No
- * findings, no causes, no history, no flags.
+ * findings, no causes, no history, no flags by name: what they ask of a drill is said with it.
  */
 export interface HomePage {
   readonly practice: string;
@@ -64,15 +69,16 @@ export interface HomePage {
 const withoutAims = (own: OwnDrill | null): OwnDrill | null =>
   own && { ...own, targets: [], excludedBy: [] };
 
-const pageDrill = (one: HomeDrill): PageDrill => ({
+const pageDrill = (one: HomeDrill, known: CareFor): PageDrill => ({
   key: keyOf(one),
   drill: one.drill,
   own: withoutAims(one.own),
   side: one.side,
   rung: one.rung,
+  care: careOf(drillOf(one), one.side, known),
 });
 
-function pagePlan(plan: Versioned<HomePlanRecord>, today: Day): PagePlan {
+function pagePlan(plan: Versioned<HomePlanRecord>, pains: CareFor['pains'], today: Day): PagePlan {
   const doses = dosesByDay(plan);
   // A day before, for a client whose date is not yet ours, and for what was forgotten yesterday.
   const first = daysFrom(plan.startsOn, today) > 0 ? addDays(today, -1) : plan.startsOn;
@@ -81,10 +87,14 @@ function pagePlan(plan: Versioned<HomePlanRecord>, today: Day): PagePlan {
   return {
     ...{ id, version, pattern, note, timeZone, startsOn, weeks, answers },
     nextReview: nextReview(plan, today),
-    drills: plan.drills.map(pageDrill),
+    drills: plan.drills.map((one) => pageDrill(one, { flags: plan.flags, pains })),
     days: days.map((day) => ({ day, doses: doses(day) })),
   };
 }
+
+/** Looks of the visit that a plan was made in: what hurt there is looked out for at home. */
+const looksOf = ({ looks }: ClientFile, { visitId }: HomePlanRecord) =>
+  looks.filter((look) => look.visitId === visitId);
 
 /** What a client's link shows on a day. */
 export function homePage(file: ClientFile, practice: string, today: Day): HomePage {
@@ -94,7 +104,7 @@ export function homePage(file: ClientFile, practice: string, today: Day): HomePa
   return {
     practice,
     client: file.client.name.split(' ')[0],
-    plan: open && pagePlan(open.plan, today),
+    plan: open && pagePlan(open.plan, painsOf(looksOf(file, open.plan)), today),
     entries: (open?.entries ?? []).filter(
       (entry) =>
         entry.kind !== 'safety' &&

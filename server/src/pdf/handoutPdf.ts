@@ -46,7 +46,7 @@ function drawPoses(sheet: Sheet, body: Body, poses: readonly Pose[], x: number, 
 }
 
 function drillPart(sheet: Sheet, body: Body, one: HandoutDrill): void {
-  const { row, side, number, dose, timesAWeek } = one;
+  const { row, side, number, dose, timesAWeek, care } = one;
   const poses = posesOfDrill(row).map((pose) => (side === 'right' ? mirroredPose(pose) : pose));
   const box = sheet.textPt * 7;
   const top = sheet.roomForBlock(box + sheet.textPt * 2);
@@ -61,6 +61,7 @@ function drillPart(sheet: Sheet, body: Body, one: HandoutDrill): void {
   sheet.line(W.dose(doseWords(dose), timesAWeek), { face: 'bold', indent });
   sheet.line(row.how, { indent });
   sheet.line(W.feel + row.feel, { indent });
+  for (const says of care) sheet.line(says, { face: 'bold', indent });
   sheet.line(W.stopIf + row.stopIf, { face: 'bold', colour: INK.accent, indent });
   sheet.line(W.easier + row.easier, { indent, colour: INK.soft });
   sheet.doc.y = Math.max(sheet.doc.y, top + box) + sheet.textPt * 0.8;

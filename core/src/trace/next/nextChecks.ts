@@ -117,6 +117,7 @@ export function nextChecks(
     approach,
     pattern: file.look.pattern,
     flags: file.client.flags,
+    pains: file.look.pain,
   };
   const now = planKey(nodes, before, limits);
   // What was not in question is not a reason to go on asking.

@@ -1,0 +1,125 @@
+import type { DrillLoad } from './drillLoad';
+import type { DrillId } from './drills';
+
+type Rest = Partial<Omit<DrillLoad, 'joints' | 'carries' | 'on'>>;
+type Joints = DrillLoad['joints'];
+
+const load =
+  (on: DrillLoad['on'], carries: DrillLoad['carries']) =>
+  (joints: Joints, rest: Rest = {}): DrillLoad => ({ on, carries, joints, back: 'still', ...rest });
+
+const seated = load('seat', 'nothing');
+const kneeling = load('knees', 'part');
+const onBack = load('back', 'nothing');
+const bridged = load('back', 'part');
+const onSide = load('side', 'nothing');
+const onFront = load('front', 'part');
+const standing = load('feet', 'body');
+const weighted = load('feet', 'weight');
+
+const two = { stance: 'two' } as const;
+const staggered = { stance: 'staggered' } as const;
+const one = { stance: 'one' } as const;
+const hand = { hand: true } as const;
+const ownEnd = { ownEnd: true } as const;
+const presses = { presses: true } as const;
+const turnsKnee = { turnsKnee: true } as const;
+const backLine = { line: 'back-of-leg' } as const;
+const frontLine = { line: 'front-of-leg' } as const;
+const leans = { back: 'leans' } as const;
+const turns = { back: 'turns' } as const;
+
+/** What each drill of the library does to a body. A new drill needs a line here. */
+export const DRILL_LOADS: Readonly<Record<DrillId, DrillLoad>> = {
+  // More room
+  'knee-over-outer-toes': kneeling({ ankle: 'end', knee: 'half', hip: 'slight' }),
+  'bent-knee-calf-wall': standing({ ankle: 'end', knee: 'half' }, { ...staggered, ...hand }),
+  'straight-knee-calf-wall': standing(
+    { ankle: 'end', knee: 'slight' },
+    { ...staggered, ...hand, ...backLine },
+  ),
+  'seated-shin-turns': seated({ knee: 'half' }, turnsKnee),
+  'seated-shin-turns-out': seated({ knee: 'half' }, turnsKnee),
+  'hip-rock-back': kneeling({ hip: 'end', knee: 'end', ankle: 'slight' }),
+  'floor-sit-switches': seated({ hip: 'end', knee: 'half' }, turnsKnee),
+  'leg-nerve-slide': seated({ knee: 'half', hip: 'half' }, backLine),
+  'mid-back-turns': onSide({ shoulder: 'half' }, turns),
+  'rock-back-knee-pump': kneeling({ knee: 'end', hip: 'half' }),
+  'front-thigh-half-kneeling': kneeling({ knee: 'end', hip: 'end' }, frontLine),
+  'kneeling-hip-glide': kneeling({ hip: 'end', knee: 'half' }),
+  'kneeling-hip-front-hold': kneeling({ hip: 'end', knee: 'half' }, frontLine),
+  'soles-together-tall': seated({ hip: 'end', knee: 'half' }, turnsKnee),
+  'doorway-leg-hold': onBack({ hip: 'half', knee: 'slight' }, backLine),
+  'back-line-sweep': seated({ knee: 'half' }, { ...presses, ...backLine }),
+  'front-nerve-slide': onSide({ knee: 'half', hip: 'half' }, frontLine),
+  'hip-across-body': onBack({ hip: 'end', knee: 'half' }),
+  'floor-sit-fold': seated({ hip: 'end', knee: 'half' }, { ...turnsKnee, ...turns }),
+  'calf-roller': seated({ ankle: 'half' }, presses),
+  'front-thigh-roller': onFront({ knee: 'half' }, presses),
+  // Calm, and woken
+  'breath-on-hands-and-knees': kneeling({ hip: 'half', knee: 'half' }),
+  'breath-then-leg': onBack({ hip: 'half' }),
+  'low-breath-reset': onBack({}),
+  'quiet-back-heel-taps': onBack({ hip: 'half', knee: 'half' }),
+  'bridge-knees-out': bridged({ hip: 'slight', knee: 'half' }),
+  'bridge-press': bridged({ hip: 'slight', knee: 'half' }),
+  'tall-march': standing({ hip: 'half', knee: 'slight' }, one),
+  // Own strength
+  'one-leg-bridge': bridged({ hip: 'slight', knee: 'half' }),
+  'bridge-heel-walkouts': bridged({ hip: 'slight', knee: 'half' }),
+  'slow-sit-to-stand': standing({ hip: 'half', knee: 'half', ankle: 'slight' }, two),
+  'slow-step-down': standing({ hip: 'half', knee: 'half', ankle: 'half' }, { ...one, ...hand }),
+  'slow-heel-raise': standing({ ankle: 'half' }, { ...one, ...hand }),
+  'short-foot-stand': standing({ ankle: 'slight' }, two),
+  'side-hip-lift': onSide({ hip: 'slight' }),
+  'squeeze-and-turn': onSide({ hip: 'half' }),
+  'inner-thigh-lift': onSide({ hip: 'half' }),
+  'point-and-pull': seated({ ankle: 'end' }, ownEnd),
+  'toes-up-back-to-wall': standing(
+    { ankle: 'end', knee: 'slight' },
+    { ...two, ...hand, ...ownEnd },
+  ),
+  'active-hip-lift': standing({ hip: 'end', knee: 'half' }, { ...one, ...hand, ...ownEnd }),
+  'rear-leg-press': standing({ hip: 'half', knee: 'half' }, staggered),
+  'straight-leg-lower': onBack({ hip: 'half', knee: 'slight' }, { ...ownEnd, ...backLine }),
+  'one-leg-end-lift': onBack({ hip: 'half', knee: 'slight' }, { ...ownEnd, ...backLine }),
+  'side-shift-squat-stance': standing({ hip: 'half', knee: 'half', ankle: 'half' }, two),
+  'own-strength-shin-turns': seated({ knee: 'half' }, { ...turnsKnee, ...ownEnd }),
+  'heel-to-seat-pull': onFront({ knee: 'end' }, ownEnd),
+  'seated-leg-turns': seated({ hip: 'end', knee: 'half' }, ownEnd),
+  'soles-together-press': seated({ hip: 'end', knee: 'half' }, { ...turnsKnee, ...ownEnd }),
+  'wall-arm-climb': standing({ shoulder: 'end' }, { ...two, ...ownEnd }),
+  'long-leg-reach': standing(
+    { hip: 'half', knee: 'slight' },
+    { ...staggered, ...leans, ...backLine },
+  ),
+  // The pattern itself
+  'squat-to-target': standing({ hip: 'half', knee: 'half', ankle: 'half' }, two),
+  'post-squat-stay': standing({ hip: 'half', knee: 'half', ankle: 'half' }, { ...two, ...hand }),
+  'squat-weight-ahead': weighted({ hip: 'half', knee: 'half', ankle: 'half' }, two),
+  'squat-facing-wall': standing(
+    { hip: 'half', knee: 'half', ankle: 'half', shoulder: 'half' },
+    two,
+  ),
+  'resting-deep-squat': standing({ hip: 'end', knee: 'end', ankle: 'end' }, { ...two, ...hand }),
+  'new-toe-line': standing({ hip: 'slight', knee: 'slight', ankle: 'slight' }, two),
+  'wider-toes-out': standing({ hip: 'half', knee: 'half', ankle: 'half' }, two),
+  'heels-on-a-wedge': standing({ hip: 'half', knee: 'half', ankle: 'slight' }, two),
+  'hinge-along-stick': standing({ hip: 'half', knee: 'slight' }, { ...two, ...leans, ...backLine }),
+  'hinge-to-wall': standing({ hip: 'half', knee: 'slight' }, { ...two, ...leans, ...backLine }),
+  'raised-start-hinge': weighted({ hip: 'half', knee: 'slight' }, { ...two, ...leans }),
+  'split-with-a-hand': standing(
+    { hip: 'half', knee: 'half', ankle: 'half' },
+    { ...staggered, ...hand },
+  ),
+  'split-small-and-tall': standing({ hip: 'half', knee: 'half', ankle: 'slight' }, staggered),
+  'step-and-stay': standing({ hip: 'half', knee: 'half', ankle: 'half' }, staggered),
+  // Ladders: as their highest rungs ask
+  'front-foot-high-split': weighted(
+    { hip: 'half', knee: 'end', ankle: 'end' },
+    { ...staggered, ...hand },
+  ),
+  'fading-counterweight-squat': weighted({ hip: 'end', knee: 'end', ankle: 'end' }, two),
+  'hinge-climb': weighted({ hip: 'half', knee: 'slight' }, { ...two, ...leans, ...backLine }),
+  'one-leg-climb': standing({ hip: 'half', knee: 'end', ankle: 'half' }, { ...one, ...hand }),
+};

@@ -1,0 +1,124 @@
+import type { DrillLoad, LoadedJoint, Reach } from '../knowledge/drillLoad';
+import type { DrillRow } from '../knowledge/drillRow';
+import { loadOf } from '../knowledge/loadOf';
+import type { Region } from '../knowledge/patterns';
+import type { MaybeSide } from '../sides/side';
+import type { Pain } from '../trace/caseFile';
+import { painRule } from './painRule';
+
+/** What a pain does to a drill: keeps it out, or makes it easier, and how. */
+export interface PainEffect {
+  readonly effect: 'forbidden' | 'easier';
+  readonly says: string;
+}
+
+/** How much a drill asks of the place that hurts. */
+type Ask = 'nothing' | 'little' | 'some' | 'much';
+
+const JOINTS: Readonly<Partial<Record<Region, readonly LoadedJoint[]>>> = {
+  shoulder: ['shoulder'],
+  hip: ['hip'],
+  knee: ['knee'],
+  calf: ['ankle'],
+  ankle: ['ankle'],
+  foot: ['ankle'],
+};
+
+const CARRIED: readonly DrillLoad['carries'][] = ['body', 'weight'];
+
+/** A joint that is taken to its end, or bent half-way under the body, is asked for much. */
+function askOfJoint(reach: Reach | undefined, { carries }: DrillLoad): Ask {
+  if (reach === undefined) return 'nothing';
+  if (reach === 'end') return 'much';
+  if (reach === 'slight') return CARRIED.includes(carries) ? 'some' : 'little';
+  return carries === 'weight' ? 'much' : CARRIED.includes(carries) ? 'some' : 'little';
+}
+
+function askOfBack({ back, carries }: DrillLoad): Ask {
+  if (back === 'rounds' || back === 'turns') return 'much';
+  if (back === 'leans') return carries === 'weight' ? 'much' : 'some';
+  return carries === 'weight' ? 'some' : 'nothing';
+}
+
+/** What kneeling and pressing add where a knee, calf or foot hurts. */
+function askOfPressure(region: Region, { on, presses, turnsKnee }: DrillLoad): Ask {
+  if (region === 'knee' && turnsKnee) return 'much';
+  if (region === 'knee' && on === 'knees') return 'some';
+  return presses && (region === 'calf' || region === 'foot') ? 'much' : 'nothing';
+}
+
+const ASKS: readonly Ask[] = ['nothing', 'little', 'some', 'much'];
+const most = (asks: readonly Ask[]): Ask =>
+  ASKS[Math.max(0, ...asks.map((one) => ASKS.indexOf(one)))];
+
+const askOf = (region: Region, load: DrillLoad): Ask =>
+  most([
+    ...(JOINTS[region] ?? []).map((joint) => askOfJoint(load.joints[joint], load)),
+    region === 'back' ? askOfBack(load) : 'nothing',
+    askOfPressure(region, load),
+  ]);
+
+/** A pain along the leg that shoots: nothing that lengthens its line, however small. */
+const LINES: Readonly<Partial<Record<Region, readonly NonNullable<DrillLoad['line']>[]>>> = {
+  back: ['back-of-leg', 'front-of-leg'],
+  hip: ['back-of-leg', 'front-of-leg'],
+  knee: ['back-of-leg', 'front-of-leg'],
+  calf: ['back-of-leg'],
+  ankle: ['back-of-leg'],
+  foot: ['back-of-leg'],
+};
+
+const isOnLine = ({ kind, region }: Pain, { line }: DrillLoad, { family }: DrillRow): boolean =>
+  kind === 'electric' &&
+  line !== undefined &&
+  family !== 'nerve' &&
+  (LINES[region] ?? []).includes(line);
+
+const sameSide = (a: MaybeSide | undefined, b: MaybeSide): boolean => !a || !b || a === b;
+
+/** What works on one leg loads the other one too when the feet stand apart. */
+const touches = (pain: Pain, load: DrillLoad, side: MaybeSide): boolean =>
+  load.stance === 'staggered' || load.stance === 'two' || sameSide(pain.side, side);
+
+const whereOf = ({ region, side }: Pain): string => `${side ? `${side} ` : ''}${region}`;
+
+const easier = (pain: Pain, load: DrillLoad): PainEffect => ({
+  effect: 'easier',
+  says:
+    load.on === 'feet'
+      ? `Stop above where the ${whereOf(pain)} hurts: a higher target, slower, a hand on a support, no weight.`
+      : `Smaller and slower, short of where the ${whereOf(pain)} hurts.`,
+});
+
+/** A pattern is cut to above where it hurts rather than left out, as long as nothing is carried on top. */
+const canBeCut = ({ family }: DrillRow, load: DrillLoad): boolean =>
+  (family === 'pattern' || family === 'fit') &&
+  load.carries !== 'weight' &&
+  !Object.values(load.joints).includes('end');
+
+function maybeEffect(pain: Pain, drill: DrillRow, side: MaybeSide): PainEffect | null {
+  const load = loadOf(drill);
+  if (!touches(pain, load, side)) return null;
+  const forbidden = (why: string): PainEffect => ({
+    effect: 'forbidden',
+    says: `${why} the ${whereOf(pain)}, which hurts`,
+  });
+  if (isOnLine(pain, load, drill)) return forbidden('it lengthens the line of');
+  const rule = painRule(pain.score, pain.kind);
+  const ask = askOf(pain.region, load);
+  if (rule === 'go-on' || ask === 'nothing') return null;
+  if (rule === 'easier') return ask === 'little' ? null : easier(pain, load);
+  if (ask === 'little') return easier(pain, load);
+  return canBeCut(drill, load) ? easier(pain, load) : forbidden('it loads');
+}
+
+/** What the pains that were told do to a drill on a side, what keeps it out first; nothing, where nothing hurts. */
+export const painEffects = (
+  drill: DrillRow,
+  side: MaybeSide,
+  pains: readonly Pain[],
+): readonly PainEffect[] => {
+  const all = pains.flatMap((pain) => maybeEffect(pain, drill, side) ?? []);
+  const each = all.filter(({ says }, i) => all.findIndex((other) => other.says === says) === i);
+  return each.sort((a, b) => Number(b.effect === 'forbidden') - Number(a.effect === 'forbidden'));
+};
