@@ -154,3 +154,13 @@ it('no staggered pattern stands alone on one side, whatever the causes', () => {
     { seed: 20, numRuns: howMany(1000, 100) },
   );
 });
+
+it('one side of the pattern before its parts is against the rule', () => {
+  const causes = [cause('hip-extend', 'right', 0.9)];
+  const usual = keysOf(causes);
+  const { broken } = planSession({ causes }, LIMITS, {
+    ...NO_WISH,
+    order: [usual.at(-1)!, ...usual.slice(0, -1)],
+  });
+  expect(broken).toMatchObject([{ rule: 'pattern-last', key: usual.at(-1) }]);
+});

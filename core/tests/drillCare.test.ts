@@ -7,6 +7,7 @@ import {
   FLAGS,
   flagRulesFor,
   maybeForbidden,
+  nextChecks,
   NO_WISH,
   oneDrill,
   painEffects,
@@ -16,14 +17,17 @@ import {
   type CauseRow,
   type DrillRow,
   type FlagId,
+  USUAL_SETUP,
   type MaybeSide,
   type PlannedCause,
   type SessionLimits,
 } from '../src';
 import { DRILL_LOADS } from '../src/knowledge/drillLoads';
+import { CHECK_LOADS } from '../src/knowledge/checkLoads';
 import { loadOf } from '../src/knowledge/loadOf';
+import { isForbiddenLoad } from '../src/safety/flagRules';
 import { REGIONS } from '../src/knowledge/patterns';
-import { PAIN_KINDS, type Pain } from '../src/trace/caseFile';
+import { PAIN_KINDS, type CaseFile, type Pain } from '../src/trace/caseFile';
 import { howMany } from './howMany';
 
 const library = DRILLS as readonly DrillRow[];
@@ -250,5 +254,59 @@ describe('pain', () => {
     expect(careOf(oneDrill('slow-step-down'), 'right', { flags: [], pains: [pain({})] })).toEqual([
       'Leave it out: it loads the right knee, which hurts.',
     ]);
+  });
+});
+
+describe('checks and probes', () => {
+  const asked = (client: Partial<CaseFile['client']>, pains: Pain[] = []) =>
+    nextChecks(
+      {
+        client: {
+          heightM: 1.7,
+          massKg: 70,
+          flags: [],
+          refer: [],
+          history: [],
+          given: [],
+          ...client,
+        },
+        look: {
+          pattern: 'squat',
+          setup: USUAL_SETUP,
+          faults: (['depth-short', 'pelvis-tucks', 'knee-in', 'trunk-folds'] as const).map(
+            (fault) => ({
+              fault,
+              side: 'right' as const,
+              phase: 'bottom' as const,
+              grade: 'plain' as const,
+            }),
+          ),
+          clear: [],
+          pain: pains,
+        },
+        probes: [],
+        checks: [],
+      } as CaseFile,
+      'blended',
+    ).ranked.map((one) => `${'check' in one ? one.check : one.probe}@${one.side ?? ''}`);
+
+  it.each<[FlagId, string]>([
+    ['osteoporosis', 'nerve-slump@right'],
+    ['pregnancy', 'hip-bend@right'],
+    ['neuropathy', 'one-leg-stand-bend@right'],
+    ['prosthesis', 'one-leg-stand-bend@right'],
+    ['joint-replacement', 'hip-bend@right'],
+  ])('to %s, %s is not asked of', (flag, one) => {
+    const [load] = [CHECK_LOADS[one.split('@')[0] as keyof typeof CHECK_LOADS]];
+    expect(isForbiddenLoad(load, [flag])).toBe(true);
+    expect(isForbiddenLoad(load, [])).toBe(false);
+    expect(asked({ flags: [flag] })).not.toContain(one);
+  });
+
+  it('what would be asked of anybody is not asked where it hurts', () => {
+    const well = asked({});
+    expect(well).toContain('one-leg-stand-bend@right');
+    const hurt = asked({}, [pain({ score: 7, kind: 'sharp' })]);
+    expect(hurt).not.toContain('one-leg-stand-bend@right');
   });
 });

@@ -27,7 +27,8 @@ function lengthRule(session: readonly Candidate[], minutes: number): BrokenRule[
 }
 
 function patternRule(session: readonly Candidate[]): BrokenRule[] {
-  const at = session.findLastIndex(({ drill }) => drill.family === 'pattern');
+  const isPattern = ({ drill }: Candidate) => drill.family === 'pattern';
+  const at = session.findIndex(isPattern);
   if (at < 0)
     return [
       {
@@ -37,7 +38,8 @@ function patternRule(session: readonly Candidate[]): BrokenRule[] {
       },
     ];
   const { key } = session[at];
-  return at === session.length - 1
+  // Of a pattern that is done on both sides, neither comes before a part.
+  return session.slice(at).every(isPattern)
     ? []
     : [{ rule: 'pattern-last', key, says: 'the pattern comes last, after all its parts' }];
 }

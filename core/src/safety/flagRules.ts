@@ -8,7 +8,8 @@ export type FlagEffect = 'forbidden' | 'easier' | 'warned';
 
 export interface FlagRule {
   readonly flag: FlagId;
-  readonly when: (load: DrillLoad, drill: DrillRow) => boolean;
+  /** Of a check or a probe there is no drill: only what it does to a body. */
+  readonly when: (load: DrillLoad, drill: DrillRow | null) => boolean;
   readonly effect: FlagEffect;
   /** In words for coach and client. */
   readonly says: string;
@@ -18,6 +19,9 @@ const isWeighted = ({ carries }: DrillLoad): boolean => carries === 'weight';
 const isStanding = ({ on }: DrillLoad): boolean => on === 'feet';
 const reaches = (joint: 'hip' | 'knee', { joints }: DrillLoad): boolean => joints[joint] === 'end';
 const isAtAnEnd = ({ joints }: DrillLoad): boolean => Object.values(joints).includes('end');
+
+const heldSeconds = (drill: DrillRow | null): number =>
+  drill?.dose.by === 'hold' ? drill.dose.seconds : 0;
 
 /** Every flag against every property of a drill that it speaks about. A new flag or property is a line here. */
 export const FLAG_RULES: readonly FlagRule[] = [
@@ -102,8 +106,7 @@ export const FLAG_RULES: readonly FlagRule[] = [
   },
   {
     flag: 'pregnancy',
-    when: (load, { family, dose }) =>
-      family === 'hold' && isAtAnEnd(load) && dose.by === 'hold' && dose.seconds > 30,
+    when: (load, drill) => isAtAnEnd(load) && heldSeconds(drill) > 30,
     effect: 'forbidden',
     says: 'no long hold at the end of a range',
   },
@@ -115,13 +118,13 @@ export const FLAG_RULES: readonly FlagRule[] = [
   },
   {
     flag: 'hypermobility',
-    when: (load, { family, dose }) => family === 'hold' || (dose.by === 'hold' && isAtAnEnd(load)),
+    when: (load, drill) => drill?.family === 'hold' || (isAtAnEnd(load) && heldSeconds(drill) > 0),
     effect: 'forbidden',
     says: 'no long hold at the end of a range, control first',
   },
   {
     flag: 'hypermobility',
-    when: (load, { family }) => family !== 'hold' && isAtAnEnd(load),
+    when: (load, drill) => isAtAnEnd(load) && heldSeconds(drill) === 0,
     effect: 'warned',
     says: 'Turn round well before the end of the range.',
   },
@@ -163,6 +166,12 @@ export const flagRulesFor = (drill: DrillRow, flags: readonly FlagId[]): readonl
   const load = loadOf(drill);
   return FLAG_RULES.filter(({ flag, when }) => flags.includes(flag) && when(load, drill));
 };
+
+/** Whether a flag forbids what a check or a probe does to a body. */
+export const isForbiddenLoad = (load: DrillLoad, flags: readonly FlagId[]): boolean =>
+  FLAG_RULES.some(
+    ({ flag, when, effect }) => effect === 'forbidden' && flags.includes(flag) && when(load, null),
+  );
 
 /** Why a flag keeps a drill out: by what it does to a body, or since its maker said so; null when none does. */
 export function maybeForbidden(drill: DrillRow, flags: readonly FlagId[]): string | null {

@@ -68,10 +68,10 @@ const LINES: Readonly<Partial<Record<Region, readonly NonNullable<DrillLoad['lin
   foot: ['back-of-leg'],
 };
 
-const isOnLine = ({ kind, region }: Pain, { line }: DrillLoad, { family }: DrillRow): boolean =>
+const isOnLine = ({ kind, region }: Pain, { line }: DrillLoad, drill: DrillRow | null): boolean =>
   kind === 'electric' &&
   line !== undefined &&
-  family !== 'nerve' &&
+  drill?.family !== 'nerve' &&
   (LINES[region] ?? []).includes(line);
 
 const sameSide = (a: MaybeSide | undefined, b: MaybeSide): boolean => !a || !b || a === b;
@@ -91,13 +91,17 @@ const easier = (pain: Pain, load: DrillLoad): PainEffect => ({
 });
 
 /** A pattern is cut to above where it hurts rather than left out, as long as nothing is carried on top. */
-const canBeCut = ({ family }: DrillRow, load: DrillLoad): boolean =>
-  (family === 'pattern' || family === 'fit') &&
+const canBeCut = (drill: DrillRow | null, load: DrillLoad): boolean =>
+  (drill?.family === 'pattern' || drill?.family === 'fit') &&
   load.carries !== 'weight' &&
   !Object.values(load.joints).includes('end');
 
-function maybeEffect(pain: Pain, drill: DrillRow, side: MaybeSide): PainEffect | null {
-  const load = loadOf(drill);
+function maybeEffect(
+  pain: Pain,
+  load: DrillLoad,
+  drill: DrillRow | null,
+  side: MaybeSide,
+): PainEffect | null {
   if (!touches(pain, load, side)) return null;
   const forbidden = (why: string): PainEffect => ({
     effect: 'forbidden',
@@ -118,7 +122,11 @@ export const painEffects = (
   side: MaybeSide,
   pains: readonly Pain[],
 ): readonly PainEffect[] => {
-  const all = pains.flatMap((pain) => maybeEffect(pain, drill, side) ?? []);
+  const all = pains.flatMap((pain) => maybeEffect(pain, loadOf(drill), drill, side) ?? []);
   const each = all.filter(({ says }, i) => all.findIndex((other) => other.says === says) === i);
   return each.sort((a, b) => Number(b.effect === 'forbidden') - Number(a.effect === 'forbidden'));
 };
+
+/** Whether what was told to hurt keeps a check or a probe from being asked for. */
+export const isTooPainful = (load: DrillLoad, side: MaybeSide, pains: readonly Pain[]): boolean =>
+  pains.some((pain) => maybeEffect(pain, load, null, side)?.effect === 'forbidden');

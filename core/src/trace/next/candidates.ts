@@ -1,8 +1,12 @@
+import { CHECK_LOADS, PROBE_LOADS } from '../../knowledge/checkLoads';
 import { CHECKS, oneCheck, type CheckId, type CheckRow } from '../../knowledge/checks';
 import { normFor } from '../../knowledge/norms';
 import { PROBES, type ProbeId, type ProbeRow } from '../../knowledge/probes';
 import { GRADES } from '../../knowledge/patterns';
+import type { DrillLoad } from '../../knowledge/drillLoad';
 import type { Setup } from '../../knowledge/setup';
+import { isForbiddenLoad } from '../../safety/flagRules';
+import { isTooPainful } from '../../safety/painRules';
 import { SIDES, type MaybeSide } from '../../sides/side';
 import type { CaseFile, SeenFault } from '../caseFile';
 import type { CauseNode } from '../inference/network';
@@ -74,8 +78,17 @@ function checkCandidates(file: CaseFile, nodes: readonly CauseNode[]): Candidate
   });
 }
 
-/** Everything that could be asked next. */
-export const candidatesOf = (file: CaseFile, nodes: readonly CauseNode[]): Candidate[] => [
-  ...probeCandidates(file, nodes),
-  ...checkCandidates(file, nodes),
-];
+const loadOfOne = (one: Candidate): DrillLoad | undefined =>
+  one.kind === 'check' ? CHECK_LOADS[one.check] : PROBE_LOADS[one.probe];
+
+/** Neither a flag nor what hurts speaks against it. */
+function isSafe(one: Candidate, { client, look }: CaseFile): boolean {
+  const load = loadOfOne(one);
+  return !load || !(isForbiddenLoad(load, client.flags) || isTooPainful(load, one.side, look.pain));
+}
+
+/** Everything that could be asked next, and may be of this client. */
+export const candidatesOf = (file: CaseFile, nodes: readonly CauseNode[]): Candidate[] =>
+  [...probeCandidates(file, nodes), ...checkCandidates(file, nodes)].filter((one) =>
+    isSafe(one, file),
+  );
