@@ -175,6 +175,9 @@ describe('pain', () => {
     ['resting-deep-squat', null, { score: 6 }, 'forbidden'],
     ['front-foot-high-split', 'right', { score: 6 }, 'forbidden'],
     ['new-toe-line', null, { score: 6 }, 'easier'],
+    ['new-toe-line', null, { score: 4 }, null],
+    ['toes-up-back-to-wall', 'right', { score: 6 }, 'easier'],
+    ['raised-start-hinge', null, { score: 6 }, 'forbidden'],
     // By its place.
     ['slow-step-down', 'right', { region: 'neck', side: null }, null],
     ['wall-arm-climb', 'right', { region: 'shoulder' }, 'forbidden'],

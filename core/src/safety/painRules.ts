@@ -30,7 +30,8 @@ const CARRIED: readonly DrillLoad['carries'][] = ['body', 'weight'];
 function askOfJoint(reach: Reach | undefined, { carries }: DrillLoad): Ask {
   if (reach === undefined) return 'nothing';
   if (reach === 'end') return 'much';
-  if (reach === 'slight') return CARRIED.includes(carries) ? 'some' : 'little';
+  // To stand on it asks little; with a weight on top it is no longer little.
+  if (reach === 'slight') return carries === 'weight' ? 'some' : 'little';
   return carries === 'weight' ? 'much' : CARRIED.includes(carries) ? 'some' : 'little';
 }
 
