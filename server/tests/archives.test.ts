@@ -78,6 +78,14 @@ it('is fetched once, and nothing of it stays', async () => {
   expect(await kept()).toEqual([0, 0]);
 });
 
+it('two who ask at once get one each, whole', async () => {
+  const end = await workOn(world);
+  const both = await Promise.all([fileFrom(coach, PRACTICE), fileFrom(coach, PRACTICE)]);
+  await end();
+  for (const { bytes } of both) expect(Object.keys(unzipSync(bytes))).toContain('practice.json');
+  expect(await kept()).toEqual([0, 0]);
+});
+
 it('without a worker it is said to be under way, and the next request takes it over', async () => {
   const { body } = await coach.get(PRACTICE).expect(503);
   expect(body.code).toBe('still-making');

@@ -1,6 +1,7 @@
 import type { AddressInfo } from 'node:net';
 import { createServer, type Server } from 'node:http';
-import { inPractice } from '../src';
+import { pino } from 'pino';
+import { ChangeFeed, inPractice } from '../src';
 import { Client } from '../src/database/entities/Client';
 import { makeWorld, newClient, newVisit, PASSWORD, signIn, write, type World } from './world';
 
@@ -129,6 +130,14 @@ WHERE datname = current_database() AND query LIKE 'LISTEN%'`,
   await coach.put(`/api/v1/clients/${client.id}`).send(write(client)).expect(201);
   expect((await next())!.data.id).toBe(client.id);
   await close();
+});
+
+it('who could not be connected is not told of anything later', async () => {
+  const feed = new ChangeFeed('postgres://nobody@127.0.0.1:1/none', pino({ level: 'silent' }));
+  const tell = jest.fn();
+  await expect(feed.listen('p', { tell, end: tell })).rejects.toThrow();
+  feed.end();
+  expect(tell).not.toHaveBeenCalled();
 });
 
 it('without a session there is no stream', async () => {

@@ -43,15 +43,21 @@ async function needArchive(
 ): Promise<string> {
   if (clientId && !(await manager.existsBy(Client, { id: clientId }))) throw notFound('client');
   const since = new Date(now.getTime() - GOOD_FOR_MS).toISOString();
-  const underWay = await manager.findOneBy(Archive, {
-    clientId: clientId ?? IsNull(),
-    state: 'making',
-    isTaken: false,
-    askedOn: MoreThan(since),
+  const underWay = await manager.findOne(Archive, {
+    where: {
+      clientId: clientId ?? IsNull(),
+      state: 'making',
+      isTaken: false,
+      askedOn: MoreThan(since),
+    },
+    lock: { mode: 'pessimistic_write' },
   });
-  if (underWay) return underWay.id;
+  if (underWay) {
+    await manager.update(Archive, { id: underWay.id }, { isTaken: true });
+    return underWay.id;
+  }
   const id = crypto.randomUUID();
-  const fresh = { state: 'making', isTaken: false, askedOn: now.toISOString() } as const;
+  const fresh = { state: 'making', isTaken: true, askedOn: now.toISOString() } as const;
   await manager.insert(Archive, { id, practiceId, clientId, ...fresh });
   await sendJob(manager, 'make-archive', { practiceId, clientId, archiveId: id });
   return id;
@@ -126,18 +132,20 @@ export async function sendArchive(
     inPractice(source, practiceId, work);
   try {
     for await (const part of partsOf(source, asked, id)) {
-      if (!response.headersSent) {
-        await own((manager) => manager.update(Archive, { id }, { isTaken: true }));
+      if (!response.headersSent)
         response
           .type('application/zip')
           .set('Content-Disposition', `attachment; filename="${asked.name}"`);
-      }
       if (!(await isSent(response, part))) break;
     }
     await own((manager) => manager.delete(Archive, { id }));
     response.end();
   } catch (error) {
-    if (error === stillMaking && !response.headersSent) throw error;
+    if (error === stillMaking && !response.headersSent) {
+      // Who asks again for the same takes it over.
+      await own((manager) => manager.update(Archive, { id }, { isTaken: false }));
+      throw error;
+    }
     await own((manager) => manager.delete(Archive, { id }));
     if (!response.headersSent) throw error;
     response.destroy();

@@ -48,12 +48,18 @@ export class ChangeFeed {
   async listen(practiceId: string, listener: Listener): Promise<() => void> {
     const ours = this.listeners.get(practiceId) ?? new Set();
     this.listeners.set(practiceId, ours.add(listener));
-    await this.needConnection();
-    return () => {
+    const stop = () => {
       ours.delete(listener);
       if (ours.size === 0) this.listeners.delete(practiceId);
       if (this.listeners.size === 0) this.letGo();
     };
+    try {
+      await this.needConnection();
+    } catch (error) {
+      stop();
+      throw error;
+    }
+    return stop;
   }
 
   end(): void {

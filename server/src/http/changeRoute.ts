@@ -29,6 +29,8 @@ export function changeRoute(feed: ChangeFeed, sessions: KnownSessions): Router {
       tell: (one) => tell(one),
       end: () => response.end(),
     });
+    // Whoever asked has gone while the stream was being opened.
+    if (response.destroyed) return stop();
     const beat = setInterval(async () => {
       const who = await sessions.maybeSignedIn(token).catch(() => null);
       if (who) response.write(': still here\n\n');

@@ -10,6 +10,6 @@ export class Archive {
   @MaybeIdColumn() clientId!: string | null;
   @InstantColumn() askedOn!: string;
   @TextColumn() state!: 'making' | 'made' | 'failed';
-  /** A request fetches it already; the next one needs its own. */
+  /** A request waits for it; another one needs its own. */
   @YesNoColumn() isTaken!: boolean;
 }
