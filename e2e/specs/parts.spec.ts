@@ -4,7 +4,17 @@ import type { Page } from '@playwright/test';
 import { WEB_DIST } from '../../scripts/lib/paths.mjs';
 import { scratchFolder } from '../../scripts/lib/scratch.mjs';
 import { BUILD_NOTE } from '../../scripts/lib/webApp.mjs';
-import { allSent, button, clientNamed, expect, fileOf, makeClient, signIn, test } from '../world';
+import {
+  allSent,
+  button,
+  clientNamed,
+  expect,
+  fileOf,
+  keptAnswers,
+  makeClient,
+  signIn,
+  test,
+} from '../world';
 
 test.use({ viewport: { width: 390, height: 844 } });
 
@@ -34,6 +44,8 @@ test.describe('kept on the device', () => {
     const { href } = new URL(page.url());
     await allSent(page);
     await controlled(page);
+    // What was sent is on the device a moment later.
+    await expect.poll(() => keptAnswers(page)).toContain('"step":"setup"');
 
     await context.setOffline(true);
     await world.kill();

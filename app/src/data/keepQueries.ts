@@ -1,5 +1,5 @@
 import { dehydrate, hydrate, type Query, type QueryClient } from '@tanstack/react-query';
-import { createStore, del, delMany, entries, setMany, type UseStore } from 'idb-keyval';
+import { createStore, del, delMany, entries, promisifyRequest, type UseStore } from 'idb-keyval';
 import { noteKeeping } from './keeping';
 import { PICTURE_IMAGE } from './queryClient';
 import { SESSION_KEY } from './session';
@@ -42,7 +42,16 @@ async function takeOut(box: UseStore): Promise<Kept[]> {
   return fresh.map(([, kept]) => kept);
 }
 
-/** Writes what changed, a moment after it did, and nothing else. */
+/** Puts answers down and commits at once: a commit that waits for the page is lost with it. */
+const putAll = (box: UseStore, all: readonly [string, Kept][]): Promise<void> =>
+  box('readwrite', (store) => {
+    for (const [key, kept] of all) store.put(kept, key);
+    const done = promisifyRequest(store.transaction);
+    store.transaction.commit();
+    return done;
+  });
+
+/** Writes what changed, a moment after it did or when the page goes, and nothing else. */
 function savingOf(client: QueryClient, box: UseStore) {
   const changed = new Map<string, Query | null>();
   let timer: ReturnType<typeof setTimeout> | null = null;
@@ -61,17 +70,28 @@ function savingOf(client: QueryClient, box: UseStore) {
     changed.clear();
     const gone = batch.filter(([, query]) => query === null).map(([hash]) => hash);
     const there = batch.flatMap(([, query]) => (query ? keptOf(query) : []));
-    if (there.length > 0) await setMany(there, box);
+    if (there.length > 0) await putAll(box, there);
     if (gone.length > 0) await delMany(gone, box);
   };
   const note = (query: Query, isGone: boolean) => {
     changed.set(query.queryHash, isGone ? null : query);
     timer ??= setTimeout(() => void noteKeeping(save()), SAVE_EVERY_MS);
   };
-  return client.getQueryCache().subscribe((event) => {
+  const close = client.getQueryCache().subscribe((event) => {
     if (event.type === 'updated' && event.action.type === 'success') note(event.query, false);
     if (event.type === 'removed') note(event.query, true);
   });
+  // What was sent is no longer in the outbox: opened again without a signal, the app would begin before it.
+  const saveNow = () => {
+    if (timer === null) return;
+    clearTimeout(timer);
+    void noteKeeping(save());
+  };
+  window.addEventListener('pagehide', saveNow);
+  return () => {
+    window.removeEventListener('pagehide', saveNow);
+    close();
+  };
 }
 
 /** Brings back what this coach read last time and keeps it from now on. Returns what ends the keeping. */
