@@ -46,7 +46,7 @@ const MOST_KB: Readonly<Record<string, number>> = {
   PictureScreen: 170,
   PlayedDose: 100,
   PracticeScreen: 125,
-  ProbeStep: 155,
+  ProbeStep: 165,
   RecordingScreen: 215,
   ReportScreen: 180,
   SetupStep: 155,
