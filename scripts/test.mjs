@@ -17,6 +17,7 @@ const PARTS = {
   },
   lint: async () => {
     await must('lint', 'npx', ['eslint', '.', '--max-warnings', '0', '--cache', ...CACHE]);
+    await must('circles', 'npx', ['depcruise', '--config', '.dependency-cruiser.mjs', ...HOUSES]);
     await must('format', 'npx', ['prettier', '--check', '--log-level', 'warn', '--cache', '.']);
   },
   app: () => needWebApp(),
@@ -29,6 +30,9 @@ const PARTS = {
 
 /** What one processor each is enough for stands side by side; what takes both stands alone. */
 const ORDER = [[['types', 'app'], ['lint']], [['unit']], [['e2e']]];
+
+/** Where imports are followed; what makes a circle is told by `.dependency-cruiser.mjs`. */
+const HOUSES = ['core', 'server', 'cli', 'app/src', 'demo', 'e2e', 'scripts'];
 
 const CACHE = ['--cache-location', '.taxikine/eslint', '--cache-strategy', 'content'];
 

@@ -1,5 +1,5 @@
 import { CHECKS, type CheckRow } from '@taxikine/core/knowledge/checks';
-import { REGIONS } from '@taxikine/core/knowledge/patterns';
+import { REGIONS } from '@taxikine/core/knowledge/regions';
 import { STEPS } from '@taxikine/core/visit/records';
 import { en } from '../src/words/en';
 import { when } from '../src/words/when';

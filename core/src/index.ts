@@ -9,6 +9,7 @@ export { groupBy } from './numeric/groupBy';
 
 // Knowledge: the tables
 export * from './knowledge/patterns';
+export * from './knowledge/regions';
 export * from './knowledge/setup';
 export * from './knowledge/faults';
 export * from './knowledge/causes';

@@ -53,9 +53,9 @@ const ANKLE = {
   most: 70,
 } as const;
 
-it('a range speaks more for a restriction the shorter it is, and never decides alone', () => {
+it('a range speaks more for a restriction the shorter it is, up to 30 decibans', () => {
   const ratios = Array.from({ length: 80 }, (_, i) => rangeRatio(i - 10, ANKLE));
   expect(ratios.every((ratio, i) => i === 0 || ratio <= ratios[i - 1] + 1e-12)).toBe(true);
-  expect(Math.max(...ratios)).toBeLessThanOrEqual(30);
-  expect(Math.min(...ratios)).toBeGreaterThanOrEqual(1 / 30);
+  expect(Math.max(...ratios)).toBeLessThanOrEqual(1000);
+  expect(Math.min(...ratios)).toBeGreaterThanOrEqual(1 / 1000);
 });

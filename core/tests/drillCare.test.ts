@@ -26,7 +26,7 @@ import { DRILL_LOADS } from '../src/knowledge/drillLoads';
 import { CHECK_LOADS } from '../src/knowledge/checkLoads';
 import { loadOf } from '../src/knowledge/loadOf';
 import { isForbiddenLoad } from '../src/safety/flagRules';
-import { REGIONS } from '../src/knowledge/patterns';
+import { REGIONS } from '../src/knowledge/regions';
 import { PAIN_KINDS, type CaseFile, type Pain } from '../src/trace/caseFile';
 import { howMany } from './howMany';
 

@@ -1,7 +1,16 @@
-import { PROBES, USUAL_SETUP, type CaseFile, type CheckFinding, type ProbeFinding } from '../src';
+import {
+  PROBES,
+  USUAL_SETUP,
+  type CaseFile,
+  type CheckFinding,
+  type Grade,
+  type Pain,
+  type ProbeFinding,
+  type Region,
+} from '../src';
 import { observeChecks } from '../src/trace/observe/observeChecks';
 import { observeFaults } from '../src/trace/observe/observeFaults';
-import { observePain } from '../src/trace/observe/observePain';
+import { observePain, painRatio } from '../src/trace/observe/observePain';
 import { observeProbes } from '../src/trace/observe/observeProbes';
 import { observeProportions } from '../src/trace/observe/observeProportions';
 
@@ -25,11 +34,14 @@ const file = (part: {
   checks: part.checks ?? [],
 });
 
+const wordOf = (ratio: number): string => {
+  if (ratio === Infinity) return 'yes';
+  if (ratio === 0) return 'no';
+  return ratio > 2 ? 'for' : ratio > 1 ? 'hardly' : 'against';
+};
+
 const found = (check: CheckFinding) =>
-  observeChecks(file({ checks: [check] })).map((one) => [
-    one.finding,
-    one.ratio === Infinity ? 'yes' : one.ratio === 0 ? 'no' : one.ratio > 1 ? 'for' : 'against',
-  ]);
+  observeChecks(file({ checks: [check] })).map((one) => [one.finding, wordOf(one.ratio)]);
 
 it.each([
   [
@@ -47,33 +59,39 @@ it.each([
     { check: 'ankle-bend-knee-bent', side: 'left', passive: 27, felt: 'front' },
     [
       ['range:ankle-bend-knee-bent', 'for'],
-      ['felt:ankle-bend-knee-bent:front', 'yes'],
+      ['felt:ankle-bend-knee-bent:front', 'for'],
     ],
   ],
   [
-    'where a free ankle is felt says nothing',
+    'where a free ankle is felt says next to nothing',
     { check: 'ankle-bend-knee-bent', side: 'left', passive: 41, felt: 'front' },
-    [['range:ankle-bend-knee-bent', 'against']],
+    [
+      ['range:ankle-bend-knee-bent', 'against'],
+      ['felt:ankle-bend-knee-bent:front', 'hardly'],
+    ],
   ],
   [
     'a knee well short of straight: less is better',
     { check: 'knee-straighten-90', side: 'left', passive: 42, felt: 'belly' },
     [
       ['range:knee-straighten-90', 'for'],
-      ['felt:knee-straighten-90:belly', 'yes'],
+      ['felt:knee-straighten-90:belly', 'for'],
     ],
   ],
   [
     'a knee nearly straight',
     { check: 'knee-straighten-90', side: 'left', passive: 14, felt: 'belly' },
-    [['range:knee-straighten-90', 'against']],
+    [
+      ['range:knee-straighten-90', 'against'],
+      ['felt:knee-straighten-90:belly', 'hardly'],
+    ],
   ],
   [
     'a shortfall that is far larger when they do it themselves',
     { check: 'knee-straighten-90', side: 'left', passive: 15, active: 45 },
     [
       ['range:knee-straighten-90', 'against'],
-      ['gap:knee-straighten-90', 'yes'],
+      ['gap:knee-straighten-90', 'for'],
     ],
   ],
   [
@@ -102,23 +120,23 @@ it.each([
     { check: 'straight-leg-raise', side: 'left', passive: 57, braced: 76 },
     [
       ['range:straight-leg-raise', 'against'],
-      ['brace-frees:straight-leg-raise', 'yes'],
+      ['brace-frees:straight-leg-raise', 'for'],
     ],
   ],
   [
-    'braced by just less than the error',
-    { check: 'straight-leg-raise', side: 'left', passive: 57, braced: 65 },
+    'braced by less than the error',
+    { check: 'straight-leg-raise', side: 'left', passive: 57, braced: 60 },
     [
       ['range:straight-leg-raise', 'for'],
-      ['brace-frees:straight-leg-raise', 'no'],
+      ['brace-frees:straight-leg-raise', 'against'],
     ],
   ],
   [
-    'braced by just more than the error',
-    { check: 'straight-leg-raise', side: 'left', passive: 57, braced: 65.5 },
+    'braced by about the error',
+    { check: 'straight-leg-raise', side: 'left', passive: 50, braced: 58.5 },
     [
       ['range:straight-leg-raise', 'for'],
-      ['brace-frees:straight-leg-raise', 'yes'],
+      ['brace-frees:straight-leg-raise', 'hardly'],
     ],
   ],
   [
@@ -126,7 +144,7 @@ it.each([
     { check: 'hip-bend', side: 'left', passive: 120, active: 95 },
     [
       ['range:hip-bend', 'against'],
-      ['gap:hip-bend', 'yes'],
+      ['gap:hip-bend', 'for'],
     ],
   ],
   [
@@ -139,7 +157,7 @@ it.each([
     { check: 'hip-bend', side: 'left', passive: 118, pinch: true },
     [
       ['range:hip-bend', 'against'],
-      ['pinch:hip-bend', 'yes'],
+      ['pinch:hip-bend', 'for'],
     ],
   ],
   [
@@ -213,34 +231,72 @@ describe('how a range was taken', () => {
   });
 });
 
-it('a fault in two phases counts once, and what is clear on one side keeps its side', () => {
-  const seen = (phase: 'down' | 'bottom') =>
-    ({ fault: 'knee-in', side: 'left', phase, grade: 'plain' }) as const;
+it('a fault in two phases counts once, as large as it was, and what is clear keeps its side', () => {
+  const seen = (phase: 'down' | 'bottom', grade: Grade) =>
+    ({ fault: 'knee-in', side: 'left', phase, grade }) as const;
   const observed = observeFaults({
     ...file({}).look,
-    faults: [seen('down'), seen('bottom')],
+    faults: [seen('down', 'marked'), seen('bottom', 'slight')],
     clear: ['knee-in@right', 'tips-back'],
   });
+  const [{ ratio: marked }] = observeFaults({
+    ...file({}).look,
+    faults: [seen('bottom', 'marked')],
+  });
   expect(observed.map((one) => [one.finding, one.side, one.ratio])).toEqual([
-    ['fault:knee-in', 'left', Infinity],
+    ['fault:knee-in', 'left', marked],
     ['fault:knee-in', 'right', 0],
     ['fault:tips-back', null, 0],
   ]);
 });
 
-it('only kinds of pain that point somewhere are findings', () => {
-  const pain = (kind: 'ache' | 'pinch' | 'electric', region: 'hip' | 'knee') =>
-    ({ kind, region, side: 'left', phase: 'bottom', score: 3 }) as const;
-  const observed = observePain({
-    ...file({}).look,
-    pain: [
-      pain('ache', 'knee'),
-      pain('pinch', 'hip'),
-      pain('pinch', 'knee'),
-      pain('electric', 'knee'),
-    ],
+describe('pain', () => {
+  const pain = (
+    kind: Pain['kind'],
+    region: Region,
+    score = 3,
+    phase: Pain['phase'] = 'bottom',
+  ) => ({
+    ...{ kind, region, score, phase },
+    side: 'left' as const,
   });
-  expect(observed.map((one) => one.finding)).toEqual(['pain:pinch', 'pain:electric']);
+  const slide = (side: 'left' | 'right') =>
+    ({ fault: 'hips-slide', side, phase: 'bottom', grade: 'plain' }) as const;
+  const says = (one: Pain, faults: CaseFile['look']['faults'] = []) =>
+    observePain({ pain: [one], faults }).map(({ finding }) => finding);
+
+  it.each([
+    ['an ache in the hip', pain('ache', 'hip'), []],
+    ['a pinch in the groin', pain('pinch', 'groin'), ['pain:pinch-hip']],
+    ['a pinch at the front of the ankle', pain('pinch', 'ankle'), ['pain:pinch-ankle']],
+    ['a pull inside the knee', pain('pull', 'inner-knee'), ['pain:inner-knee']],
+    ['electric in the buttock', pain('electric', 'buttock'), ['pain:nerve-back']],
+    ['electric in the front of the thigh', pain('electric', 'front-thigh'), ['pain:nerve-front']],
+    ['electric in the shoulder: no nerve of the leg', pain('electric', 'shoulder'), []],
+    ['electric in the wrist', pain('electric', 'wrist'), []],
+    ['none at all', pain('pinch', 'hip', 0), []],
+  ])('%s', (_name, one, expected) => expect(says(one)).toEqual(expected));
+
+  it.each([
+    ['with the hips away from it', 'right', ['pain:knee-guarded']],
+    ['with the hips toward it', 'left', ['pain:knee']],
+  ] as const)('an aching knee %s', (_name, to, expected) =>
+    expect(says(pain('ache', 'knee'), [slide(to)])).toEqual(expected),
+  );
+
+  it('said in two phases is one, as bad as where it was worst', () => {
+    const twice = observePain({
+      pain: [pain('pinch', 'hip', 2, 'down'), pain('pinch', 'hip', 5)],
+      faults: [],
+    });
+    expect(twice).toEqual(observePain({ pain: [pain('pinch', 'hip', 5)], faults: [] }));
+  });
+
+  it('says more with every point of it', () => {
+    const ratios = Array.from({ length: 11 }, (_, score) => painRatio(score));
+    expect(ratios[0]).toBe(1);
+    expect(ratios.every((one, i) => i === 0 || one > ratios[i - 1])).toBe(true);
+  });
 });
 
 describe('probes', () => {

@@ -1,4 +1,4 @@
-import { FAULTS, suspectChecks, suspectProbes, type FaultId } from '../src';
+import { FAULTS, suspectChecks, suspectProbes, type FaultId, type Region } from '../src';
 
 const seen = (...faults: FaultId[]) =>
   suspectChecks({ faults: faults.map((fault) => ({ fault })), pain: [] });
@@ -21,8 +21,11 @@ it('what shows the likeliest cause best comes before what shows a weak one', () 
   expect(checks.indexOf('hip-turn-in')).toBeLessThan(checks.indexOf('kneecap-line'));
 });
 
-it('an electric pain alone asks for the nerve', () => {
-  expect(suspectChecks({ faults: [], pain: [{ kind: 'electric' }] })).toContain('nerve-slump');
+it('an electric pain alone asks for the nerve of its region, and for none elsewhere', () => {
+  const electric = { kind: 'electric', side: 'left', phase: 'bottom', score: 4 } as const;
+  const asked = (region: Region) => suspectChecks({ faults: [], pain: [{ ...electric, region }] });
+  expect(asked('calf')).toContain('nerve-slump');
+  expect(asked('shoulder')).toEqual([]);
 });
 
 it.each(FAULTS.map(({ id }) => id))('%s has a check that can find a cause of it', (fault) => {

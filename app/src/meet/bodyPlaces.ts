@@ -1,4 +1,4 @@
-import type { Region } from '@taxikine/core/knowledge/patterns';
+import type { Region } from '@taxikine/core/knowledge/regions';
 import type { Side } from '@taxikine/core/sides/side';
 import type { DrawnFigure } from '@taxikine/core/skeleton/drawFigure';
 

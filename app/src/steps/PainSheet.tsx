@@ -1,4 +1,11 @@
-import { REGIONS, type Phase, type Region } from '@taxikine/core/knowledge/patterns';
+import type { Phase } from '@taxikine/core/knowledge/patterns';
+import {
+  AREAS,
+  oneRegion,
+  REGION_ROWS,
+  type Area,
+  type Region,
+} from '@taxikine/core/knowledge/regions';
 import { painRule } from '@taxikine/core/safety/painRule';
 import type { MaybeSide } from '@taxikine/core/sides/side';
 import { PAIN_KINDS } from '@taxikine/core/trace/caseFile';
@@ -18,6 +25,9 @@ export interface PainSheetProps {
   readonly onClose: () => void;
 }
 
+const regionsIn = (area: Area): Region[] =>
+  REGION_ROWS.filter((row) => row.area === area).map(({ id }) => id);
+
 /** Where, which side, what kind, how much: and what it means, at once. */
 export function PainSheet({ phase, onSave, onClose }: PainSheetProps) {
   const t = useText();
@@ -25,6 +35,7 @@ export function PainSheet({ phase, onSave, onClose }: PainSheetProps) {
   const [side, setSide] = useState<MaybeSide>(null);
   const [kind, setKind] = useState<LookPain['kind']>('ache');
   const [score, setScore] = useState<number | null>(null);
+  const { area } = oneRegion(region);
   const sides = [
     { value: 'left' as const, label: t('left') },
     { value: null, label: t('pain.middle') },
@@ -34,7 +45,13 @@ export function PainSheet({ phase, onSave, onClose }: PainSheetProps) {
     <Sheet title={t('pain.title')} open onClose={onClose}>
       <Choice
         label={t('pain.where')}
-        options={REGIONS.map((value) => ({ value, label: t(`regions.${value}`) }))}
+        options={AREAS.map((value) => ({ value, label: t(`areas.${value}`) }))}
+        value={area}
+        onChange={(next) => setRegion(regionsIn(next)[0])}
+      />
+      <Choice
+        label={t('pain.place')}
+        options={regionsIn(area).map((value) => ({ value, label: t(`regions.${value}`) }))}
         value={region}
         onChange={setRegion}
       />

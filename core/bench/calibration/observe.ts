@@ -1,8 +1,18 @@
-import { FAULTS, canBeSeen, type CaseFile, type FaultRow, type MaybeSide } from '../../src';
+import {
+  FAULTS,
+  GRADES,
+  canBeSeen,
+  type CaseFile,
+  type FaultRow,
+  type Grade,
+  type MaybeSide,
+} from '../../src';
 import { normal } from '../../src/numeric/random';
-import { connect } from '../../src/trace/connect';
+import { connect, factorsAt } from '../../src/trace/connect';
 import type { Finding } from '../../src/trace/inference/network';
+import { feltRatio } from '../../src/trace/observe/observeChecks';
 import { rangeRatio } from '../../src/trace/rangeRatio';
+import { faultRatio } from '../../src/trace/sizeRatio';
 import { candidatesOf, type Candidate } from '../../src/trace/next/candidates';
 import { chance, oneOf, type MadeClient, type Random } from './client';
 
@@ -21,9 +31,32 @@ export function shows(
   return chance(random, (1 - stays) * against);
 }
 
+/** How often a fault that is there is called by each grade. */
+const GRADES_SEEN = { slight: 0.3, plain: 0.45, marked: 0.25 } as const;
+
+/**
+ * The grade an eye gives a fault, null where it calls it clear: what is there is seen, and what is not is
+ * now and then taken for it, as often as the ratios of the grades say.
+ */
+function gradeSeen(
+  random: Random,
+  ratioOf: (grade: Grade) => number,
+  there: boolean,
+): Grade | null {
+  let left = random();
+  for (const grade of GRADES) {
+    left -= GRADES_SEEN[grade] / (there ? 1 : ratioOf(grade));
+    if (left < 0) return grade;
+  }
+  return null;
+}
+
 /** A finding that was looked for: there, or clear. */
-const told = (finding: Finding, there: boolean): Finding =>
-  there ? { ...finding, ratio: Infinity } : { ...finding, ratio: 0, factors: [] };
+const told = (finding: Finding, ratio: number): Finding => ({
+  ...finding,
+  ratio,
+  factors: ratio > 1 ? factorsAt(finding, ratio) : [],
+});
 
 export interface SeenFaults {
   readonly findings: readonly Finding[];
@@ -39,22 +72,30 @@ export function seeFaults(
   const rows = (FAULTS as readonly FaultRow[]).filter((row) =>
     canBeSeen(row, pattern, file.look.setup),
   );
-  const seen = rows.flatMap(({ id, sided }) => {
+  const seen = rows.flatMap((row) => {
+    const { id, sided } = row;
     const sides: readonly MaybeSide[] = sided === 'none' ? [null] : ['left', 'right'];
     return sides.map((side) => {
       const finding = connect(
         { finding: `fault:${id}` as never, side, ratio: Infinity, words: id },
         nodes,
       );
+      const ratioOf = (grade: Grade) =>
+        faultRatio({ fault: id as never, side, phase: 'bottom', grade }, row, file.look);
       const there = decided.get(`${id}@${side ?? ''}`) ?? shows(random, finding, present);
-      return { fault: { fault: id as never, side }, there, finding: told(finding, there) };
+      const grade = gradeSeen(random, ratioOf, there);
+      return {
+        fault: { fault: id as never, side },
+        grade,
+        finding: told(finding, grade ? ratioOf(grade) : 0),
+      };
     });
   });
   return {
     findings: seen.map(({ finding }) => finding).filter(({ arrows }) => arrows.length > 0),
-    faults: seen
-      .filter(({ there }) => there)
-      .map(({ fault }) => ({ ...fault, phase: 'bottom', grade: 'plain' })),
+    faults: seen.flatMap(({ fault, grade }) =>
+      grade ? [{ ...fault, phase: 'bottom' as const, grade }] : [],
+    ),
   };
 }
 
@@ -91,11 +132,12 @@ export function answerOf(
     .map((finding, i) => ({ finding, there: there[i] }))
     .filter(({ finding }, i) => !finding.id.startsWith('felt:') && !(asked.norm && i === 0));
   const range = asked.norm ? [measured(random, asked, there[0], truth.get(keyOf(candidate)))] : [];
+  const feltOf = ([first]: readonly Finding[]) => (first ? feltRatio(first.ratio) : Infinity);
   const isShort = range.every(({ ratio }) => ratio > 1);
   return [
     ...range,
-    ...plain.map((one) => told(one.finding, one.there)),
-    ...(isShort && felt.length > 0 ? [oneOf(random, felt)] : []),
+    ...plain.map((one) => told(one.finding, one.there ? Infinity : 0)),
+    ...(isShort && felt.length > 0 ? [told(oneOf(random, felt), feltOf(range))] : []),
   ];
 }
 

@@ -1,5 +1,6 @@
 import { FAULTS, oneFault, type FaultRow } from '../knowledge/faults';
-import { GRADES, PHASES, REGIONS } from '../knowledge/patterns';
+import { GRADES, PHASES } from '../knowledge/patterns';
+import { REGIONS } from '../knowledge/regions';
 import { PHRASES } from '../knowledge/phrases';
 import { PROBES } from '../knowledge/probes';
 import { ARMS, HANDS, LOAD_PLACES, SHOES, TEMPOS } from '../knowledge/setup';

@@ -62,7 +62,7 @@ export const CAUSES = [
     id: 'knee-bend',
     kind: 'restriction',
     sided: true,
-    prior: 0.06,
+    prior: 0.08,
     sentence: '{Side} knee will not bend fully',
     consistentWith: 'limited knee flexion on the {side}',
   },

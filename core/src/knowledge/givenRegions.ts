@@ -1,5 +1,5 @@
 import type { CauseId } from './causes';
-import type { Region } from './patterns';
+import type { Region } from './regions';
 
 /** Where on the body a given joint is asked for: the places a coach would tap. */
 export const GIVEN_REGIONS: Readonly<Partial<Record<CauseId, readonly Region[]>>> = {

@@ -3,9 +3,25 @@ import type { CheckId, FeltWhere } from './checks';
 import type { FaultId } from './faults';
 import type { ProbeId } from './probes';
 
-/** Noisy-OR strengths: the chance that a present cause alone brings the finding about. */
-export const STRENGTHS = { S: 0.75, M: 0.45, W: 0.2, certain: 0.97 } as const;
+/**
+ * Noisy-OR strengths: the chance that a present cause alone brings the finding about. `is`: the finding
+ * measures the very thing that the cause is; `certain`: it cannot be otherwise.
+ */
+export const STRENGTHS = { S: 0.75, M: 0.45, W: 0.2, is: 0.92, certain: 0.97 } as const;
 export type Strength = keyof typeof STRENGTHS;
+
+/** What a pain says, by place and kind. */
+export type PainSignId =
+  | 'pinch-hip'
+  | 'pinch-ankle'
+  | 'nerve-back'
+  | 'nerve-front'
+  | 'inner-knee'
+  /** With the hips sliding away from it. */
+  | 'knee-guarded'
+  | 'knee'
+  | 'low-back'
+  | 'achilles';
 
 /** What can be found, written as `kind:what[:how]`. */
 export type FindingId =
@@ -18,7 +34,7 @@ export type FindingId =
   | `pinch:${CheckId}`
   | `brace-frees:${CheckId}`
   | `gap:${CheckId}`
-  | `pain:${'pinch' | 'electric' | 'inner-knee'}`
+  | `pain:${PainSignId}`
   | 'proportion:thigh-to-shank'
   /** Deeper by the posture model, with the measured ranges, than was seen. */
   | 'posture:not-explained';
@@ -62,7 +78,7 @@ const ankleStops = (cause: CauseId): LinkRow[] => [
   link(cause, 'fault:tips-back', W, 'any'),
   link(cause, 'probe:heels-up:better', S, 'any'),
   link(cause, 'probe:post:same', W, 'any'),
-  link(cause, 'range:ankle-bend-knee-bent', S),
+  link(cause, 'range:ankle-bend-knee-bent', 'is'),
 ];
 
 /** Cause → finding: what each cause tends to bring about. */
@@ -72,12 +88,12 @@ export const LINKS: readonly LinkRow[] = [
   link('trunk-hold', 'posture:not-explained', W, 'any'),
   link('knee-guard', 'posture:not-explained', M, 'any'),
   ...ankleStops('ankle-joint'),
-  link('ankle-joint', 'range:ankle-bend-knee-straight', S),
+  link('ankle-joint', 'range:ankle-bend-knee-straight', 'is'),
   link('ankle-joint', 'felt:ankle-bend-knee-bent:front', S),
   ...ankleStops('calf-deep'),
-  link('calf-deep', 'range:ankle-bend-knee-straight', S),
+  link('calf-deep', 'range:ankle-bend-knee-straight', 'is'),
   link('calf-deep', 'felt:ankle-bend-knee-bent:calf-deep', S),
-  link('calf-long', 'range:ankle-bend-knee-straight', S),
+  link('calf-long', 'range:ankle-bend-knee-straight', 'is'),
   link('calf-long', 'felt:ankle-bend-knee-straight:belly', S),
   link('calf-long', 'fault:heel-lifts', W),
   ...ankleStops('fixed-ankle').map((row): LinkRow => ({
@@ -89,7 +105,7 @@ export const LINKS: readonly LinkRow[] = [
   link('shin-turn-in', 'fault:foot-turns-out', S),
   link('shin-turn-in', 'fault:knee-in', W),
   link('shin-turn-in', 'pain:inner-knee', M),
-  link('shin-turn-in', 'range:shin-turn-in', S),
+  link('shin-turn-in', 'range:shin-turn-in', 'is'),
   link('hip-bend', 'fault:pelvis-tucks', S, 'any'),
   link('hip-bend', 'fault:depth-short', M, 'any'),
   link('hip-bend', 'fault:trunk-folds', W, 'any'),
@@ -97,9 +113,9 @@ export const LINKS: readonly LinkRow[] = [
   link('hip-bend', 'fault:pelvis-turns', M),
   link('hip-bend', 'probe:wider:better', M, 'any'),
   link('hip-bend', 'probe:post:same', M, 'any'),
-  link('hip-bend', 'range:hip-bend', S),
+  link('hip-bend', 'range:hip-bend', 'is'),
   link('hip-bend', 'pinch:hip-bend', S),
-  link('hip-bend', 'pain:pinch', S),
+  link('hip-bend', 'pain:pinch-hip', S),
   link('hip-bend', 'felt:hip-bend:closing-side', S),
   link('fixed-hip', 'fault:pelvis-tucks', S, 'any'),
   link('fixed-hip', 'fault:depth-short', S, 'any'),
@@ -112,16 +128,16 @@ export const LINKS: readonly LinkRow[] = [
   link('hip-turn-in', 'fault:knee-out-finish', S),
   link('hip-turn-in', 'fault:pelvis-turns', M),
   link('hip-turn-in', 'probe:wider:better', M, 'any'),
-  link('hip-turn-in', 'range:hip-turn-in', S),
+  link('hip-turn-in', 'range:hip-turn-in', 'is'),
   link('hip-turn-out', 'fault:knee-in', M),
   link('hip-turn-out', 'fault:depth-short', W, 'any'),
   link('hamstring-length', 'fault:pelvis-tucks', W, 'any'),
-  link('hamstring-length', 'range:straight-leg-raise', S),
+  link('hamstring-length', 'range:straight-leg-raise', 'is'),
   link('hamstring-length', 'felt:straight-leg-raise:belly', S),
-  link('nerve-back', 'range:straight-leg-raise', S),
+  link('nerve-back', 'range:straight-leg-raise', 'is'),
   link('nerve-back', 'felt:straight-leg-raise:line', S),
   link('nerve-back', 'felt:straight-leg-raise:behind-knee', S),
-  link('nerve-back', 'pain:electric', S),
+  link('nerve-back', 'pain:nerve-back', S),
   link('nerve-back', 'fault:pelvis-tucks', W, 'any'),
   link('trunk-hold', 'fault:back-arches', M, 'any'),
   link('trunk-hold', 'fault:trunk-folds', M, 'any'),
@@ -161,14 +177,14 @@ export const LINKS: readonly LinkRow[] = [
   link('hip-side-strength', 'fault:knee-in', M),
   link('hip-side-strength', 'fault:hips-slide', M, 'other'),
   link('hip-side-strength', 'fault:trunk-side-bends', W, 'any'),
-  link('hip-side-strength', 'range:side-hip-hold', S),
+  link('hip-side-strength', 'range:side-hip-hold', 'is'),
   link('hip-back-strength', 'fault:hips-rise-first', M, 'any'),
   link('hip-back-strength', 'fault:knees-lead', S, 'any'),
-  link('hip-back-strength', 'range:bridge-hold', S),
+  link('hip-back-strength', 'range:bridge-hold', 'is'),
   link('hip-turn-in-strength', 'fault:knee-out-finish', M),
   link('quad-strength', 'fault:hips-rise-first', M, 'any'),
   link('quad-strength', 'fault:trunk-folds', W, 'any'),
-  link('quad-strength', 'range:knee-extend-strength', S),
+  link('quad-strength', 'range:knee-extend-strength', 'is'),
   link('knee-guard', 'fault:hips-slide', S, 'other'),
   link('knee-guard', 'fault:depth-short', W, 'any'),
   link('midback', 'fault:overhead-folds', S, 'any'),
@@ -183,16 +199,16 @@ export const LINKS: readonly LinkRow[] = [
   link('calf-deep', 'result:ankle-front-block:back', S),
   link('shin-turn-in', 'probe:toes-straight:worse', M, 'any'),
   link('shin-turn-in', 'probe:toes-out:better', M, 'any'),
-  link('shin-turn-out', 'range:shin-turn-out', S),
+  link('shin-turn-out', 'range:shin-turn-out', 'is'),
   link('shin-turn-out', 'fault:knee-in', W),
   link('shin-turn-out', 'pain:inner-knee', W),
-  link('knee-bend', 'range:knee-bend', S),
+  link('knee-bend', 'range:knee-bend', 'is'),
   link('knee-bend', 'fault:thigh-off-calf', S),
   link('knee-bend', 'fault:depth-short', W, 'any'),
   link('knee-bend', 'fault:hips-slide', W, 'other'),
   link('fixed-knee', 'range:knee-bend', 'certain'),
   link('fixed-knee', 'fault:thigh-off-calf', S),
-  link('quad-length', 'range:knee-bend', M),
+  link('quad-length', 'range:knee-bend', W),
   link('quad-length', 'felt:knee-bend:front', S),
   link('quad-length', 'fault:rear-hip-stops', M),
   link('quad-length', 'fault:back-arches', W, 'any'),
@@ -203,10 +219,10 @@ export const LINKS: readonly LinkRow[] = [
   link('hip-turn-in', 'result:kneecap-line:outward', M),
   link('hip-turn-in', 'range:floor-sit-turn', M),
   link('hip-turn-in', 'pinch:hip-turn-in', W),
-  link('hip-turn-out', 'range:hip-turn-out', S),
+  link('hip-turn-out', 'range:hip-turn-out', 'is'),
   link('hip-turn-out', 'range:floor-sit-turn', M),
   link('hip-turn-out', 'result:kneecap-line:inward', W),
-  link('hip-extend', 'range:hip-extend', S),
+  link('hip-extend', 'range:hip-extend', 'is'),
   link('hip-extend', 'fault:rear-hip-stops', S),
   link('hip-extend', 'fault:rear-leg-bends', M),
   link('hip-extend', 'fault:back-arches', M, 'any'),
@@ -222,23 +238,23 @@ export const LINKS: readonly LinkRow[] = [
   link('hamstring-length', 'fault:range-stops-early', S, 'any'),
   link('hamstring-length', 'fault:back-rounds', M, 'any'),
   link('hamstring-length', 'fault:bends-knees-instead', W, 'any'),
-  link('hamstring-length', 'range:knee-straighten-90', S),
+  link('hamstring-length', 'range:knee-straighten-90', 'is'),
   link('hamstring-length', 'felt:knee-straighten-90:belly', S),
   link('fascia-back', 'range:straight-leg-raise', M),
   link('fascia-back', 'range:knee-straighten-90', W),
   link('fascia-back', 'fault:range-stops-early', W, 'any'),
   link('fascia-back', 'felt:straight-leg-raise:behind-knee', W),
   link('nerve-back', 'fault:range-stops-early', M, 'any'),
-  link('nerve-back', 'range:knee-straighten-90', S),
+  link('nerve-back', 'range:knee-straighten-90', 'is'),
   link('nerve-back', 'felt:knee-straighten-90:line', S),
   link('nerve-back', 'felt:knee-straighten-90:behind-knee', M),
   link('nerve-back', 'result:nerve-slump', S),
   link('nerve-back', 'fault:back-rounds', W, 'any'),
-  link('nerve-front', 'range:knee-bend', M),
+  link('nerve-front', 'range:knee-bend', W),
   link('nerve-front', 'felt:knee-bend:line', S),
   link('nerve-front', 'range:hip-extend', W),
   link('nerve-front', 'felt:hip-extend:line', S),
-  link('nerve-front', 'pain:electric', M),
+  link('nerve-front', 'pain:nerve-front', S),
   link('nerve-front', 'fault:rear-hip-stops', W),
   link('trunk-hold', 'fault:back-rounds', M, 'any'),
   link('trunk-hold', 'fault:range-stops-early', M, 'any'),
@@ -268,25 +284,37 @@ export const LINKS: readonly LinkRow[] = [
   link('hip-back-strength', 'fault:bends-knees-instead', M, 'any'),
   link('hip-back-strength', 'felt:bridge-hold:hamstring', M),
   link('hip-back-strength', 'probe:unloaded:better', M, 'any'),
-  link('hip-turn-in-strength', 'range:adductor-lift', S),
+  link('hip-turn-in-strength', 'range:adductor-lift', 'is'),
   link('hip-turn-in-strength', 'result:kneecap-line:outward', M),
   link('quad-strength', 'probe:unloaded:better', M, 'any'),
   link('quad-strength', 'fault:knee-wobbles', W),
   link('hamstring-strength', 'range:bridge-hold', M),
   link('hamstring-strength', 'fault:hips-rise-first', W, 'any'),
   link('hamstring-strength', 'fault:bends-knees-instead', W, 'any'),
-  link('calf-strength', 'range:heel-raises', S),
+  link('calf-strength', 'range:heel-raises', 'is'),
   link('calf-strength', 'fault:heel-lifts', W),
   link('calf-strength', 'fault:knee-wobbles', W),
   link('calf-long', 'fault:rear-leg-bends', W),
   link('knee-guard', 'probe:unloaded:better', M, 'any'),
   link('knee-guard', 'probe:shorter:better', M, 'any'),
   link('knee-guard', 'fault:thigh-off-calf', M),
-  link('midback', 'range:midback-turn', S, 'any'),
+  link('midback', 'range:midback-turn', 'is', 'any'),
   link('midback', 'probe:arms-up:worse', M, 'any'),
-  link('shoulder-raise', 'range:shoulder-raise', S),
+  link('shoulder-raise', 'range:shoulder-raise', 'is'),
   link('shoulder-raise', 'probe:arms-up:worse', M, 'any'),
   link('long-thighs', 'probe:toes-out:better', M, 'any'),
+  link('ankle-joint', 'pain:pinch-ankle', S),
+  link('hip-turn-in', 'pain:inner-knee', M),
+  link('hip-turn-out', 'pain:inner-knee', M),
+  link('hip-turn-in', 'felt:floor-sit-turn:inner-knee', M),
+  link('hip-turn-out', 'felt:floor-sit-turn:inner-knee', M),
+  link('knee-guard', 'pain:knee-guarded', S),
+  link('knee-guard', 'pain:knee', M),
+  link('knee-guard', 'pain:inner-knee', W),
+  link('quad-strength', 'pain:knee', W),
+  link('trunk-hold', 'pain:low-back', M, 'any'),
+  link('calf-strength', 'pain:achilles', M),
+  link('calf-deep', 'pain:achilles', W),
   link('leg-length', 'fault:hips-slide', M, 'any'),
   link('leg-length', 'fault:trunk-side-bends', M, 'any'),
   link('leg-length', 'fault:pelvis-drops', W, 'any'),
@@ -330,6 +358,10 @@ export const AGAINST: readonly AgainstRow[] = [
   against('hip-turn-in', 'probe:brace:better', 0.5),
   against('hamstring-length', 'brace-frees:straight-leg-raise', 0.3, 'same'),
   against('hip-turn-in', 'brace-frees:hip-turn-in', 0.3, 'same'),
+  against('calf-deep', 'pain:pinch-ankle', 0.4, 'same'),
+  // What is spared because it hurts explains the slide that a stiff ankle would.
+  against('ankle-joint', 'pain:knee-guarded', 0.6, 'same'),
+  against('calf-deep', 'pain:knee-guarded', 0.6, 'same'),
   against('calf-deep', 'felt:ankle-bend-knee-bent:front', 0.25, 'same'),
   against('ankle-joint', 'felt:ankle-bend-knee-bent:calf-deep', 0.3, 'same'),
   against('ankle-joint', 'felt:ankle-bend-knee-bent:belly', 0.4, 'same'),
@@ -338,12 +370,20 @@ export const AGAINST: readonly AgainstRow[] = [
   against('hamstring-length', 'felt:straight-leg-raise:behind-knee', 0.5, 'same'),
 ];
 
-/** Chance that a finding shows with none of its causes present. */
+/**
+ * Chance that a finding shows with none of its causes present. A joint that measures short is short: how
+ * it errs is in the curves of its norm.
+ */
 export const DEFAULT_LEAK = 0.05;
 export const LEAKS: Partial<Record<FindingId, number>> = {
   'fault:depth-short': 0.08,
   'fault:trunk-folds': 0.08,
   'fault:knees-lead': 0.08,
-  'range:ankle-bend-knee-bent': 0.03,
-  'range:hip-bend': 0.03,
+  // A knee, a back and a tendon ache for many reasons that are none of ours.
+  'pain:knee': 0.2,
+  'pain:low-back': 0.25,
+  'pain:achilles': 0.2,
+  ...Object.fromEntries(
+    LINKS.filter(({ strength }) => strength === 'is').map(({ finding }) => [finding, 0.01]),
+  ),
 };

@@ -18,15 +18,3 @@ export type Grade = (typeof GRADES)[number];
 /** Parts of the figure that can be tapped. */
 export const ZONES = ['trunk', 'hips', 'knee', 'ankle', 'foot'] as const;
 export type Zone = (typeof ZONES)[number];
-
-export const REGIONS = [
-  'neck',
-  'shoulder',
-  'back',
-  'hip',
-  'knee',
-  'calf',
-  'ankle',
-  'foot',
-] as const;
-export type Region = (typeof REGIONS)[number];

@@ -1,5 +1,5 @@
 import type { CauseId } from './causes';
-import type { Region } from './patterns';
+import type { Region } from './regions';
 
 /** The part of the body that work on a cause tires; null where it is the whole of it. */
 export const REGION_OF_CAUSE: Readonly<Record<CauseId, Region | null>> = {

@@ -1,3 +1,4 @@
+import { placeWords } from '../knowledge/regions';
 import { FLAGS } from '../knowledge/flags';
 import { oneFault } from '../knowledge/faults';
 import type { MaybeSide } from '../sides/side';
@@ -47,7 +48,7 @@ const painsOf = ({ first, again, drills }: VisitPart): SaidPain[] => [
     (look?.pain ?? []).map(({ score, kind, region, side }) => ({
       score,
       kind,
-      at: side ? `${side} ${region}` : region,
+      at: placeWords(region, side),
     })),
   ),
   ...drills.flatMap(({ pain }) => (pain ? [{ score: pain, at: 'a drill' }] : [])),

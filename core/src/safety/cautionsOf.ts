@@ -1,4 +1,5 @@
 import { FLAGS } from '../knowledge/flags';
+import { oneRegion, placeWords } from '../knowledge/regions';
 import { oneReferQuestion } from '../knowledge/refer';
 import { LIKELY_ENOUGH } from '../trace/likelyEnough';
 import type { Trace } from '../trace/trace';
@@ -18,7 +19,7 @@ const flagCautions = ({ client }: CaseFile): string[] =>
 function painCautions({ look }: CaseFile): string[] {
   const rules = look.pain.map(({ score, kind, region, side }) => ({
     rule: painRule(score, kind),
-    where: `${side ? `${side} ` : ''}${region}`,
+    where: placeWords(region, side),
   }));
   return rules.flatMap(({ rule, where }) => {
     if (rule === 'stop')
@@ -28,6 +29,17 @@ function painCautions({ look }: CaseFile): string[] {
     return rule === 'easier' ? [`Pain at the ${where}: make it easier.`] : [];
   });
 }
+
+/** An electric pain that no nerve of the leg explains is not ours to explain. */
+const strangeCautions = ({ look }: CaseFile): string[] =>
+  look.pain
+    .filter(
+      ({ kind, region, score }) => kind === 'electric' && score > 0 && !oneRegion(region).nerve,
+    )
+    .map(
+      ({ region, side }) =>
+        `Electric pain at the ${placeWords(region, side)} is no nerve of the leg that we know how to slide: refer it to a clinician.`,
+    );
 
 function jointCautions({ checks, look }: CaseFile): string[] {
   const pinched =
@@ -50,6 +62,7 @@ const nerveCautions = ({ causes }: Trace): string[] =>
 export const cautionsOf = (file: CaseFile, found: Trace): string[] => [
   ...referCautions(file),
   ...painCautions(file),
+  ...strangeCautions(file),
   ...jointCautions(file),
   ...nerveCautions(found),
   ...flagCautions(file),

@@ -1,7 +1,7 @@
-import type { DrillLoad, LoadedJoint, Reach } from '../knowledge/drillLoad';
+import type { DrillLoad, Reach } from '../knowledge/drillLoad';
 import type { DrillRow } from '../knowledge/drillRow';
 import { loadOf } from '../knowledge/loadOf';
-import type { Region } from '../knowledge/patterns';
+import { oneRegion, placeWords, type RegionRow } from '../knowledge/regions';
 import type { MaybeSide } from '../sides/side';
 import type { Pain } from '../trace/caseFile';
 import { painRule } from './painRule';
@@ -14,15 +14,6 @@ export interface PainEffect {
 
 /** How much a drill asks of the place that hurts. */
 type Ask = 'nothing' | 'little' | 'some' | 'much';
-
-const JOINTS: Readonly<Partial<Record<Region, readonly LoadedJoint[]>>> = {
-  shoulder: ['shoulder'],
-  hip: ['hip'],
-  knee: ['knee'],
-  calf: ['ankle'],
-  ankle: ['ankle'],
-  foot: ['ankle'],
-};
 
 const CARRIED: readonly DrillLoad['carries'][] = ['body', 'weight'];
 
@@ -41,39 +32,33 @@ function askOfBack({ back, carries }: DrillLoad): Ask {
   return carries === 'weight' ? 'some' : 'nothing';
 }
 
-/** What kneeling and pressing add where a knee, calf or foot hurts. */
-function askOfPressure(region: Region, { on, presses, turnsKnee }: DrillLoad): Ask {
-  if (region === 'knee' && turnsKnee) return 'much';
-  if (region === 'knee' && on === 'knees') return 'some';
-  return presses && (region === 'calf' || region === 'foot') ? 'much' : 'nothing';
+/** What kneeling, twisting and pressing add where a place is touched by them. */
+function askOfPressure(
+  { kneels, twists, pressed }: RegionRow,
+  { on, presses, turnsKnee }: DrillLoad,
+): Ask {
+  if (twists && turnsKnee) return 'much';
+  if (presses && pressed) return 'much';
+  return kneels && on === 'knees' ? 'some' : 'nothing';
 }
 
 const ASKS: readonly Ask[] = ['nothing', 'little', 'some', 'much'];
 const most = (asks: readonly Ask[]): Ask =>
   ASKS[Math.max(0, ...asks.map((one) => ASKS.indexOf(one)))];
 
-const askOf = (region: Region, load: DrillLoad): Ask =>
+const askOf = (region: RegionRow, load: DrillLoad): Ask =>
   most([
-    ...(JOINTS[region] ?? []).map((joint) => askOfJoint(load.joints[joint], load)),
-    region === 'back' ? askOfBack(load) : 'nothing',
+    ...region.joints.map((joint) => askOfJoint(load.joints[joint], load)),
+    region.isBack ? askOfBack(load) : 'nothing',
     askOfPressure(region, load),
   ]);
 
 /** A pain along the leg that shoots: nothing that lengthens its line, however small. */
-const LINES: Readonly<Partial<Record<Region, readonly NonNullable<DrillLoad['line']>[]>>> = {
-  back: ['back-of-leg', 'front-of-leg'],
-  hip: ['back-of-leg', 'front-of-leg'],
-  knee: ['back-of-leg', 'front-of-leg'],
-  calf: ['back-of-leg'],
-  ankle: ['back-of-leg'],
-  foot: ['back-of-leg'],
-};
-
 const isOnLine = ({ kind, region }: Pain, { line }: DrillLoad, drill: DrillRow | null): boolean =>
   kind === 'electric' &&
   line !== undefined &&
   drill?.family !== 'nerve' &&
-  (LINES[region] ?? []).includes(line);
+  oneRegion(region).spares.includes(line);
 
 const sameSide = (a: MaybeSide | undefined, b: MaybeSide): boolean => !a || !b || a === b;
 
@@ -81,7 +66,7 @@ const sameSide = (a: MaybeSide | undefined, b: MaybeSide): boolean => !a || !b |
 const touches = (pain: Pain, load: DrillLoad, side: MaybeSide): boolean =>
   load.stance === 'staggered' || load.stance === 'two' || sameSide(pain.side, side);
 
-const whereOf = ({ region, side }: Pain): string => `${side ? `${side} ` : ''}${region}`;
+const whereOf = ({ region, side }: Pain): string => placeWords(region, side);
 
 const easier = (pain: Pain, load: DrillLoad): PainEffect => ({
   effect: 'easier',
@@ -110,7 +95,7 @@ function maybeEffect(
   });
   if (isOnLine(pain, load, drill)) return forbidden('it lengthens the line of');
   const rule = painRule(pain.score, pain.kind);
-  const ask = askOf(pain.region, load);
+  const ask = askOf(oneRegion(pain.region), load);
   if (rule === 'go-on' || ask === 'nothing') return null;
   if (rule === 'easier') return ask === 'little' ? null : easier(pain, load);
   if (ask === 'little') return easier(pain, load);

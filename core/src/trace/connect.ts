@@ -38,6 +38,16 @@ function pointsAt(node: CauseNode, { about }: Observation): boolean {
   return !own || matches(own.side, about.side, node.side);
 }
 
+/** How sure it is that a finding is there, from not at all at a ratio of one: so no factor comes in by a step. */
+const surenessOf = (ratio: number): number => Math.max(0, 1 - 1 / ratio);
+
+/** What a finding that surely is there would do to single causes, as far as it is sure. */
+export const factorsAt = (
+  { factors }: Pick<Finding, 'factors'>,
+  ratio: number,
+): Finding['factors'] =>
+  factors.map(({ node, factor }) => ({ node, factor: 1 - surenessOf(ratio) * (1 - factor) }));
+
 /** Ties an observation to the nodes that can explain it or that it speaks against. */
 export function connect(observation: Observation, nodes: readonly CauseNode[]): Finding {
   const touches = (row: { cause: string; side: SideRule }, node: CauseNode) =>
@@ -53,8 +63,12 @@ export function connect(observation: Observation, nodes: readonly CauseNode[]): 
     node,
     strength: STRENGTHS[strength],
   }));
-  const speaks = observation.ratio > 1 ? (AGAINST_OF.get(observation.finding) ?? []) : [];
-  const factors = rows(speaks, ({ factor }, node) => ({ node, factor }));
+  const { ratio } = observation;
+  const speaks = ratio > 1 ? (AGAINST_OF.get(observation.finding) ?? []) : [];
+  const factors = factorsAt(
+    { factors: rows(speaks, ({ factor }, node) => ({ node, factor })) },
+    ratio,
+  );
   return {
     id: `${observation.finding}${observation.side ? `@${observation.side}` : ''}`,
     words: observation.words,

@@ -2,13 +2,13 @@ import type { RangeNorm } from '../knowledge/checks';
 import { clamp } from '../numeric/safety';
 import { normalDensity } from '../numeric/normal';
 
-/** A single measure never decides alone. */
-const MOST = 30;
+/** Beyond this no curve of ours is known well enough: 30 decibans. */
+const MOST = 1000;
 
 /**
  * Likelihood ratio of a measured range: as if restricted against as if usual (two normal curves,
  * widened by the measuring error). Held at its value two standard deviations outside both means,
- * so that a far outlier is not read the wrong way round; between 1/30 and 30.
+ * so that a far outlier is not read the wrong way round; between 1/1000 and 1000.
  */
 export function rangeRatio(value: number, { usual, restricted, sem }: RangeNorm): number {
   const [lowEnd, highEnd] =

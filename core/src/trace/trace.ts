@@ -68,7 +68,7 @@ function weigh(network: Network, p: readonly number[]): Reason[][] {
 /** Faults a node can bring about, with the strength of the arrow times how likely the node is. */
 function explains(network: Network, node: number, p: number): TracedCause['explains'] {
   return network.findings
-    .filter((finding) => finding.ratio === Infinity && finding.id.startsWith('fault:'))
+    .filter((finding) => finding.ratio > 1 && finding.id.startsWith('fault:'))
     .flatMap((finding) => {
       const arrow = finding.arrows.find((one) => one.node === node);
       return arrow
@@ -121,7 +121,7 @@ function unexplained(network: Network, causes: readonly TracedCause[]): string[]
   const likely = causes.filter((cause) => cause.p >= LIKELY_ENOUGH);
   const told = new Set(likely.flatMap((cause) => cause.explains.map((one) => one.fault)));
   return network.findings
-    .filter((finding) => finding.ratio === Infinity && finding.id.startsWith('fault:'))
+    .filter((finding) => finding.ratio > 1 && finding.id.startsWith('fault:'))
     .map((finding) => finding.id.slice('fault:'.length))
     .filter((fault) => !told.has(fault));
 }

@@ -2,20 +2,21 @@ import { CHECKS, type CheckId } from '../knowledge/checks';
 import { LINKS, STRENGTHS, type LinkRow } from '../knowledge/links';
 import { PROBES, type ProbeId } from '../knowledge/probes';
 import type { Pain, SeenFault } from '../trace/caseFile';
+import { observePain } from '../trace/observe/observePain';
 
 /** What a look found, as far as it points at causes. */
 export interface LookedAt {
-  readonly faults: readonly Pick<SeenFault, 'fault'>[];
-  readonly pain: readonly Pick<Pain, 'kind'>[];
+  readonly faults: readonly Pick<SeenFault, 'fault' | 'side'>[];
+  readonly pain: readonly Pain[];
 }
 
 const strengthOf = ({ strength }: LinkRow): number => STRENGTHS[strength];
 
 /** How strongly what was seen points at each cause: the strongest link counts. */
-function suspects({ faults, pain }: LookedAt): Map<string, number> {
+function suspects(look: LookedAt): Map<string, number> {
   const found = new Set([
-    ...faults.map(({ fault }) => `fault:${fault}`),
-    ...pain.map(({ kind }) => `pain:${kind}`),
+    ...look.faults.map(({ fault }) => `fault:${fault}`),
+    ...observePain(look).map(({ finding }) => finding),
   ]);
   const causes = new Map<string, number>();
   for (const link of LINKS)

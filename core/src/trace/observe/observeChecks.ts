@@ -9,11 +9,14 @@ import {
   type RangeNorm,
   type ResultCheck,
 } from '../../knowledge/checks';
+import { clamp } from '../../numeric/safety';
+import { normalDensity } from '../../numeric/normal';
 import { smallestRealChange } from '../../change/smallestRealChange';
 import { withUnit } from '../../words/units';
 import type { CaseFile, CheckFinding } from '../caseFile';
 import type { Observation } from '../connect';
 import { rangeRatio } from '../rangeRatio';
+import { decibansOfSize, ratioOfDecibans } from '../sizeRatio';
 
 type Part = Omit<Observation, 'side' | 'words'> & { words: string };
 
@@ -59,18 +62,29 @@ function rangePart(check: CheckFinding, row: RangeCheck): Part[] {
   ];
 }
 
+/** Gains by the brace, in smallest real changes: of a body that was held by its trunk, and of any other. */
+const FREED = { mean: 2, sd: 1 } as const;
+const NOT_FREED = { mean: 0, sd: 0.6 } as const;
+
+/** How much more a brace gave, as likely in a trunk that was the brake against one that was not. */
+function braceRatio(realChanges: number): number {
+  const at = clamp(realChanges, -1, 3);
+  const of = ({ mean, sd }: { mean: number; sd: number }) => normalDensity(at, mean, sd);
+  return of(FREED) / of(NOT_FREED);
+}
+
 /** Bracing that adds more than the measuring error says the trunk was the brake. */
 function bracePart(check: CheckFinding, row: RangeCheck): Part[] {
   const braced = numberOf(check.braced);
   const plain = plainOf(check);
   if (braced === undefined || plain === undefined) return [];
   const gain = row.norm.usual[0] > row.norm.restricted[0] ? braced - plain : plain - braced;
-  const frees = gain >= smallestRealChange(row.norm.sem);
+  const realChanges = gain / smallestRealChange(row.norm.sem);
   return [
     {
       finding: `brace-frees:${check.check}`,
-      ratio: frees ? Infinity : 0,
-      words: `${said(row)}, braced: ${frees ? `${withUnit(gain, row.norm.unit)} more` : 'no more'}`,
+      ratio: braceRatio(realChanges),
+      words: `${said(row)}, braced: ${realChanges >= 1 ? `${withUnit(gain, row.norm.unit)} more` : 'no more'}`,
     },
   ];
 }
@@ -80,11 +94,13 @@ function gapPart(check: CheckFinding, row: RangeCheck): Part[] {
   if (check.passive === undefined || check.active === undefined) return [];
   const { usual, restricted } = row.norm;
   const gap = (check.passive - check.active) * Math.sign(usual[0] - restricted[0]);
-  if (gap < 2 * smallestRealChange(row.norm.sem)) return [];
+  // The active range is a little less in everybody: what is beyond one real change says something.
+  const ratio = ratioOfDecibans(decibansOfSize(gap / smallestRealChange(row.norm.sem) - 1));
+  if (ratio === 1) return [];
   return [
     {
       finding: `gap:${check.check}`,
-      ratio: Infinity,
+      ratio,
       words: `${said(row)}: ${withUnit(gap, row.norm.unit)} more passive than active`,
     },
   ];
@@ -122,29 +138,42 @@ function resultPart(check: CheckFinding, row: ResultCheck): Part[] {
   ];
 }
 
+/** How often a range that is short is felt at one given place, or pinches, whatever stops it. Ours. */
+const FELT_THERE = 0.5;
+
+/**
+ * Where a usual range is felt says nothing; where a short one is felt does: by how likely it is short,
+ * so that no degree of range turns it on. The mixture of "short, and felt there" and "not short".
+ */
+export const feltRatio = (rangeRatio: number): number => 1 + rangeRatio / FELT_THERE;
+
+function feltRatioOf(check: CheckFinding, row: CheckRow): number {
+  if (row.type !== 'range') return Infinity;
+  const value = bestOf(check);
+  return value === undefined ? 1 : feltRatio(rangeRatio(value, row.norm));
+}
+
 function feltPart(check: CheckFinding, row: CheckRow): Part[] {
   const parts: Part[] = [];
-  if (check.felt && check.felt !== 'nowhere' && isShort(check, row))
+  const ratio = feltRatioOf(check, row);
+  if (check.felt && check.felt !== 'nowhere' && ratio > 1)
     parts.push({
       finding: `felt:${check.check}:${check.felt}`,
-      ratio: Infinity,
+      ratio,
       words: `${said(row)}, felt ${FELT_WORDS[check.felt]}`,
     });
   if (check.pinch !== undefined)
     parts.push({
       finding: `pinch:${check.check}`,
-      ratio: check.pinch ? Infinity : 0,
+      ratio: check.pinch ? pinchRatio(ratio) : 0,
       words: `${said(row)}: ${check.pinch ? 'pinch at the end' : 'no pinch'}`,
     });
   return parts;
 }
 
-/** Where a usual range is felt says nothing; where a short one is felt does. */
-function isShort(check: CheckFinding, row: CheckRow): boolean {
-  if (row.type !== 'range') return true;
-  const value = bestOf(check);
-  return value !== undefined && rangeRatio(value, row.norm) > 1;
-}
+/** A pinch is no usual end of a range, even of a long one: it never says less than this. */
+const LEAST_OF_PINCH = 6;
+const pinchRatio = (felt: number): number => LEAST_OF_PINCH - 1 + felt;
 
 function partsOf(check: CheckFinding, norms: Norms | undefined): Part[] {
   const known = oneCheck(check.check);

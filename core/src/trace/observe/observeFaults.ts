@@ -4,8 +4,9 @@ import { fillSide } from '../../words/fill';
 import { withUnit } from '../../words/units';
 import type { CaseFile, SeenFault } from '../caseFile';
 import type { Observation } from '../connect';
+import { faultRatio } from '../sizeRatio';
 
-function seen(fault: SeenFault): Observation {
+function seen(fault: SeenFault, look: CaseFile['look']): Observation {
   const row = oneFault(fault.fault);
   const side = fault.side ?? null;
   const number =
@@ -13,7 +14,7 @@ function seen(fault: SeenFault): Observation {
   return {
     finding: `fault:${fault.fault}`,
     side,
-    ratio: Infinity,
+    ratio: faultRatio(fault, row, look),
     words: `${fillSide(row.sentence, side)}${number}`,
   };
 }
@@ -34,8 +35,18 @@ function clear(key: ClearKey): Observation {
   };
 }
 
-/** What the look itself found: faults seen once each (the same fault in two phases is one). */
-export function observeFaults({ faults, clear: clears }: CaseFile['look']): Observation[] {
-  const once = new Map(faults.map((fault) => [`${fault.fault}@${fault.side ?? ''}`, fault]));
-  return [...[...once.values()].map(seen), ...clears.map(clear)];
+/** The same fault in two phases is one, as large as it was where it was largest. */
+function onceEach(look: CaseFile['look']): Observation[] {
+  const largest = new Map<string, Observation>();
+  for (const fault of look.faults) {
+    const [key, one] = [`${fault.fault}@${fault.side ?? ''}`, seen(fault, look)];
+    if (one.ratio > (largest.get(key)?.ratio ?? 0)) largest.set(key, one);
+  }
+  return [...largest.values()];
 }
+
+/** What the look itself found: faults by their size, and what was looked for and clear. */
+export const observeFaults = (look: CaseFile['look']): Observation[] => [
+  ...onceEach(look),
+  ...look.clear.map(clear),
+];
