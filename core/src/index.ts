@@ -133,7 +133,8 @@ export { cautionsOf, STANDING_CAUTION } from './safety/cautionsOf';
 export * from './trace/caseFile';
 export { type Ignored } from './trace/reconcile/kept';
 export { LIKELY_ENOUGH } from './trace/likelyEnough';
-export { trace, type Reason, type Trace, type TracedCause } from './trace/trace';
+export { reasonsOf, type CauseReasons, type Reason } from './trace/reasons';
+export { trace, type Trace, type TracedCause } from './trace/trace';
 
 export { nextChecks, type NextCheck, type NextChecks } from './trace/next/nextChecks';
 export { changesSomething } from './trace/next/candidates';

@@ -1,5 +1,5 @@
 import { trace, type CaseFile, type Lesson, type Opinion, type TracedCause } from '../src';
-import { caseFileFrom, nextChecks } from '../src';
+import { caseFileFrom, nextChecks, reasonsOf } from '../src';
 import { caseOf } from './cases/acceptanceCases';
 
 const FILE = caseFileFrom(
@@ -41,7 +41,7 @@ describe('the coach’s word', () => {
   });
 
   it('changes no reason: those are the findings’', () =>
-    expect(causeOf(withOpinion('pinned'), KEY).because).toEqual(causeOf(FILE, KEY).because));
+    expect(reasonsOf(withOpinion('pinned'))).toEqual(reasonsOf(FILE)));
 
   it('nothing more is asked about a cause that is settled', () => {
     const tells = nextChecks(withOpinion('dismissed')).ranked.flatMap((one) =>
@@ -79,7 +79,7 @@ describe('what an earlier visit taught', () => {
     ));
 
   it('is told as a reason, in its words', () =>
-    expect(causeOf(withLesson('not-it'), KEY).because).toContainEqual(
+    expect(reasonsOf(withLesson('not-it')).get(KEY)!.reasons).toContainEqual(
       expect.objectContaining({ words: 'three weeks of rocks' }),
     ));
 

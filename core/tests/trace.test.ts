@@ -1,4 +1,4 @@
-import { trace, USUAL_SETUP, type CaseFile, type Side, type TracedCause } from '../src';
+import { reasonsOf, trace, USUAL_SETUP, type CaseFile, type Side, type TracedCause } from '../src';
 
 const file = (part: {
   client?: Partial<CaseFile['client']>;
@@ -242,9 +242,9 @@ it.each([
 });
 
 it('tells its reasons, the strongest first, for and against', () => {
-  const reasons = top(ankleCase('right')).because;
+  const why = reasonsOf(ankleCase('right'));
+  const { reasons } = why.get(top(ankleCase('right')).key)!;
   expect(reasons.length).toBeGreaterThan(1);
   expect([...reasons].sort((a, b) => Math.abs(b.decibans) - Math.abs(a.decibans))).toEqual(reasons);
-  const calf = trace(ankleCase('right')).causes.find((cause) => cause.key === 'calf-deep:right')!;
-  expect(calf.because.some((reason) => reason.decibans < 0)).toBe(true);
+  expect(why.get('calf-deep:right')!.reasons.some(({ decibans }) => decibans < 0)).toBe(true);
 });

@@ -2,6 +2,7 @@ import type { SeenMoment } from '@taxikine/core/skeleton/lookSkeleton';
 import { rivalsOf } from '@taxikine/core/trace/rivals';
 import type { LookRecord } from '@taxikine/core/visit/records';
 import { boardOf } from '@taxikine/core/visit/threads';
+import { caseFileOf } from '@taxikine/core/visit/caseFileOf';
 import { verdictsOf } from '@taxikine/core/visit/verdicts';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
@@ -16,6 +17,7 @@ import { ThreadList } from '../thread/ThreadList';
 import { CauseActions } from '../trace/CauseActions';
 import { CauseCard } from '../trace/CauseCard';
 import { useNextChecks } from '../trace/useNextChecks';
+import { useReasons } from '../trace/useReasons';
 import { Button } from '../ui/Button';
 import { Words } from '../ui/text';
 import { useWide } from '../ui/useWide';
@@ -48,6 +50,7 @@ function OpenBoard({ open }: { open: OpenVisit }) {
   const { client } = visit;
   const [read, setRead] = useState<string | null>(null);
   const next = useNextChecks(visit);
+  const why = useReasons(useMemo(() => caseFileOf(visit), [visit]));
   const cause = found?.causes.find(({ key }) => key === read);
   const atBottom = ({ faults }: LookRecord): SeenMoment => ({
     pattern: visit.visit.pattern,
@@ -106,6 +109,7 @@ function OpenBoard({ open }: { open: OpenVisit }) {
           <View maxWidth={860} ref={intoView}>
             <CauseCard
               cause={cause}
+              why={why?.get(cause.key) ?? null}
               rivals={rivalsOf(found, cause, next?.ranked ?? [])}
               actions={<CauseActions cause={cause} visit={visit.visit} />}
             />

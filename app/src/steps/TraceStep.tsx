@@ -14,6 +14,7 @@ import { Learned } from '../trace/Learned';
 import { LessLikely } from '../trace/LessLikely';
 import { TraceThreads } from '../trace/TraceThreads';
 import { useNextChecks } from '../trace/useNextChecks';
+import { useReasons } from '../trace/useReasons';
 import { useTraceView, type TraceView } from '../trace/useTraceView';
 import { WhatIfPanel } from '../trace/WhatIfPanel';
 import { Button } from '../ui/Button';
@@ -82,6 +83,7 @@ const faultKeys = ({ first }: VisitFile): string[] => [
 function Traced({ visit, view, actual, shown, width, wide }: TracedProps) {
   const t = useText();
   const next = useNextChecks(visit);
+  const why = useReasons(view.file);
   const [exploring, setExploring] = useState(false);
   const [approaching, setApproaching] = useState(false);
   const half = wide ? (width - BETWEEN) / 2 : width;
@@ -123,6 +125,7 @@ function Traced({ visit, view, actual, shown, width, wide }: TracedProps) {
           {cause ? (
             <CauseCard
               cause={cause}
+              why={why?.get(cause.key) ?? null}
               rivals={rivalsOf(shown, cause, next?.ranked ?? [])}
               actions={exploring ? undefined : <CauseActions cause={cause} visit={visit.visit} />}
             />

@@ -1,4 +1,6 @@
 import { LIKELY_ENOUGH } from '@taxikine/core/trace/likelyEnough';
+import { probabilityOfOdds } from '@taxikine/core/numeric/odds';
+import { foldRest, type CauseReasons } from '@taxikine/core/trace/reasons';
 import type { Rival } from '@taxikine/core/trace/rivals';
 import type { TracedCause } from '@taxikine/core/trace/trace';
 import { probabilityWords } from '@taxikine/core/words/probability';
@@ -17,17 +19,18 @@ const MOST_REASONS = 6;
 
 export interface CauseCardProps {
   readonly cause: TracedCause;
+  /** How it got from what is usual to what is stated; null until it is worked out. */
+  readonly why: CauseReasons | null;
   readonly rivals: readonly Rival[];
   /** What can be said of it: pin, dismiss, take back. */
   readonly actions?: ReactNode;
 }
 
 /** One cause read in full: how sure, what speaks for and against, what else it could be. */
-export function CauseCard({ cause, rivals, actions }: CauseCardProps) {
+export function CauseCard({ cause, why, rivals, actions }: CauseCardProps) {
   const t = useText();
   const palette = usePalette();
   const sure = cause.p >= LIKELY_ENOUGH;
-  const reasons = cause.because.slice(0, MOST_REASONS);
   return (
     <View
       gap="$2"
@@ -63,16 +66,37 @@ export function CauseCard({ cause, rivals, actions }: CauseCardProps) {
           ? `${t('trace.explains')}: ${cause.explains.map(({ fault }) => faultWords(fault)).join(', ')}`
           : t('trace.explainsNothing')}
       </Words>
+      {cause.kind === 'given' ? null : <Why why={why} colour={kindColour(cause.kind, palette)} />}
+      {rivals.length > 0 ? <Rivals rivals={rivals} /> : null}
+      {actions}
+    </View>
+  );
+}
+
+/** Room that is kept until the reasons are there, so that nothing jumps. */
+const ROOM = 120;
+
+/** From what is usual, finding by finding, to what is stated. */
+function Why({ why, colour }: { why: CauseReasons | null; colour: string }) {
+  const t = useText();
+  if (!why) return <View minHeight={ROOM} />;
+  const reasons = foldRest(
+    why.reasons,
+    ({ finding }, at) => finding !== 'rest' && at < MOST_REASONS,
+  );
+  return (
+    <View gap="$2">
+      <Words small soft>
+        {t('trace.before', { p: probabilityWords(probabilityOfOdds(10 ** (why.prior / 10))) })}
+      </Words>
       {reasons.map((reason) => (
-        <ReasonBar key={reason.finding} reason={reason} colour={kindColour(cause.kind, palette)} />
+        <ReasonBar key={reason.finding} reason={reason} colour={colour} />
       ))}
-      {reasons.length === 0 && cause.kind !== 'given' ? (
+      {reasons.length === 0 ? (
         <Words small soft>
           {t('trace.noReasons')}
         </Words>
       ) : null}
-      {rivals.length > 0 ? <Rivals rivals={rivals} /> : null}
-      {actions}
     </View>
   );
 }

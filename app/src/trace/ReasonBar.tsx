@@ -1,5 +1,5 @@
 import { clamp } from '@taxikine/core/numeric/safety';
-import type { Reason } from '@taxikine/core/trace/trace';
+import type { Reason } from '@taxikine/core/trace/reasons';
 import { capital } from '@taxikine/core/words/fill';
 import { View } from '@tamagui/core';
 import Svg, { Line, Rect } from 'react-native-svg';

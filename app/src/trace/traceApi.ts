@@ -1,5 +1,6 @@
 import type { ApproachId } from '@taxikine/core/knowledge/approaches';
 import type { CaseFile } from '@taxikine/core/trace/caseFile';
+import { reasonsOf, type CauseReasons } from '@taxikine/core/trace/reasons';
 import {
   nextChecks,
   type NextChecks,
@@ -9,14 +10,20 @@ import {
 /** What the page asks the trace's worker. */
 export const traceApi = {
   /** null when the findings contradict each other beyond belief. */
-  next(file: CaseFile, approach: ApproachId, session: NextSession): NextChecks | null {
-    try {
-      return nextChecks(file, approach, session);
-    } catch (error) {
-      if (error instanceof RangeError) return null;
-      throw error;
-    }
-  },
+  next: (file: CaseFile, approach: ApproachId, session: NextSession): NextChecks | null =>
+    orNull(() => nextChecks(file, approach, session)),
+  /** By key of the cause; null as above. */
+  reasons: (file: CaseFile): ReadonlyMap<string, CauseReasons> | null =>
+    orNull(() => reasonsOf(file)),
 };
+
+function orNull<T>(work: () => T): T | null {
+  try {
+    return work();
+  } catch (error) {
+    if (error instanceof RangeError) return null;
+    throw error;
+  }
+}
 
 export type TraceApi = typeof traceApi;

@@ -3,6 +3,7 @@ import {
   withoutFindings,
   type LeavableFinding,
 } from '@taxikine/core/trace/leaveOut';
+import type { CaseFile } from '@taxikine/core/trace/caseFile';
 import { maybeTrace } from '@taxikine/core/trace/maybeTrace';
 import type { Trace } from '@taxikine/core/trace/trace';
 import { caseFileOf } from '@taxikine/core/visit/caseFileOf';
@@ -14,6 +15,8 @@ export interface TraceView {
   readonly actual: Trace | null;
   /** With some findings left out; the actual one when none are. */
   readonly shown: Trace | null;
+  /** What is shown is of this case: that of the visit, or without what was left out. */
+  readonly file: CaseFile;
   readonly findings: readonly LeavableFinding[];
   readonly left: ReadonlySet<string>;
   readonly toggle: (key: string) => void;
@@ -34,10 +37,8 @@ export function useTraceView(visit: VisitFile): TraceView {
   const [chosen, setChosen] = useState<string | null>(null);
   const file = useMemo(() => caseFileOf(visit), [visit]);
   const actual = useMemo(() => maybeTrace(file), [file]);
-  const shown = useMemo(
-    () => (left.size === 0 ? actual : maybeTrace(withoutFindings(file, left))),
-    [file, left, actual],
-  );
+  const rest = useMemo(() => (left.size === 0 ? file : withoutFindings(file, left)), [file, left]);
+  const shown = useMemo(() => (rest === file ? actual : maybeTrace(rest)), [file, rest, actual]);
   const causes = shown?.causes ?? [];
   const selected =
     causes.find(({ key }) => key === chosen) ??
@@ -46,6 +47,7 @@ export function useTraceView(visit: VisitFile): TraceView {
   return {
     actual,
     shown,
+    file: rest,
     findings: useMemo(() => leavableFindings(file), [file]),
     left,
     toggle: (key) => setLeft((before) => toggled(before, key)),

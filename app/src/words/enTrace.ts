@@ -22,7 +22,8 @@ export const trace = {
     given: 'given',
   },
   dbNote:
-    'Bars: weight of evidence in decibans; 10 dB is ten to one. Left of the line speaks against. What other findings say already counts little once more.',
+    'Bars: weight of evidence in decibans; 10 dB is ten to one. Left of the line speaks against. They add up from the chance before looking to the one stated; findings that say the same share it.',
+  before: 'Before looking, with the history: {{p}}',
   threads: 'Threads from what was seen to what it comes from',
   seen: 'Seen',
   causes: 'Comes from',

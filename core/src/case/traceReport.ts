@@ -9,6 +9,7 @@ import { maybeDepthQuestion } from '../trace/depthShares';
 import { nextChecks } from '../trace/next/nextChecks';
 import { reconcile } from '../trace/reconcile/reconcile';
 import type { Ignored } from '../trace/reconcile/kept';
+import { reasonsOf, type CauseReasons } from '../trace/reasons';
 import { trace, type Trace, type TracedCause } from '../trace/trace';
 import type { CaseFile, Opinion } from '../trace/caseFile';
 import type { CaseDocument } from './caseDocument';
@@ -27,6 +28,8 @@ interface ReportedCause {
   consistentWith: string;
   /** Fault ids, with a side where they have one (`hips-slide@left`). */
   explains: string[];
+  /** Odds before anything was found, in decibans: with `because` they sum to those of the findings. */
+  priorDecibans?: number;
   because: { finding: string; decibans: number }[];
 }
 
@@ -54,8 +57,8 @@ const rounded = (value: number, digits: number): number => Number(value.toFixed(
 
 const bareFault = (key: string): string => key.split('@')[0];
 
-function causeOf(cause: TracedCause): ReportedCause {
-  const { cause: id, side, kind, p, byFindings, coach, consistentWith, explains, because } = cause;
+function causeOf(cause: TracedCause, why: CauseReasons | undefined): ReportedCause {
+  const { cause: id, side, kind, p, byFindings, coach, consistentWith, explains } = cause;
   return {
     cause: id,
     side,
@@ -64,9 +67,10 @@ function causeOf(cause: TracedCause): ReportedCause {
     ...(coach ? { byFindings: rounded(byFindings, 4), coach } : {}),
     consistentWith,
     explains: [...new Set(explains.map(({ fault }) => bareFault(fault)))],
-    because: because.map(({ words, decibans }) => ({
+    ...(why ? { priorDecibans: rounded(why.prior, 2) } : {}),
+    because: (why?.reasons ?? []).map(({ words, decibans }) => ({
       finding: words,
-      decibans: rounded(decibans, 1),
+      decibans: rounded(decibans, 2),
     })),
   };
 }
@@ -96,6 +100,7 @@ function maybeShares(file: CaseFile): readonly Share[] | null {
 export function traceReport(document: CaseDocument): TraceReport {
   const file = caseFileFrom(document);
   const found = trace(file);
+  const why = reasonsOf(file);
   const { ranked, enough } = nextChecks(file, document.approach, document.session);
   const shares = maybeShares(reconcile(file).file);
   const blocked = file.client.refer.length > 0;
@@ -106,7 +111,7 @@ export function traceReport(document: CaseDocument): TraceReport {
       return { question, urgency, say };
     }),
     cautions: cautionsOf(file, found),
-    causes: found.causes.map(causeOf),
+    causes: found.causes.map((cause) => causeOf(cause, why.get(cause.key))),
     unexplained: found.unexplained,
     ignored: [...derivedIn(document), ...found.ignored],
     ...(shares ? { shares } : {}),

@@ -1,9 +1,7 @@
 import { oneCause, type CauseId, type CauseKind } from '../knowledge/causes';
-import { decibans, oddsOf } from '../numeric/odds';
 import type { MaybeSide } from '../sides/side';
 import { fillSide } from '../words/fill';
 import type { CaseFile, Opinion } from './caseFile';
-import { oddsWithoutEach } from './inference/leaveOneOut';
 import type { Network } from './inference/network';
 import { posteriors } from './inference/posteriors';
 import { LIKELY_ENOUGH } from './likelyEnough';
@@ -11,14 +9,6 @@ import { networkOf } from './networkOf';
 import type { Ignored } from './reconcile/kept';
 import { reconcile } from './reconcile/reconcile';
 import { opinionOn, withOpinions } from './withOpinions';
-
-export interface Reason {
-  /** Id of the finding, such as `range:hip-bend@left`. */
-  readonly finding: string;
-  readonly words: string;
-  /** Weight of evidence, leave-one-out; positive speaks for the cause. */
-  readonly decibans: number;
-}
 
 export interface TracedCause {
   readonly key: string;
@@ -35,7 +25,6 @@ export interface TracedCause {
   readonly consistentWith: string;
   /** Faults (`hips-slide@left`) this cause helps to explain, strongest first. */
   readonly explains: readonly { readonly fault: string; readonly weight: number }[];
-  readonly because: readonly Reason[];
 }
 
 export interface Trace {
@@ -44,25 +33,6 @@ export interface Trace {
   readonly unexplained: readonly string[];
   /** Findings that contradict each other, and were not used. */
   readonly ignored: readonly Ignored[];
-}
-
-/** Below this a reason is noise and is not told. Low, since reasons that agree share their weight. */
-const TELLING_DECIBANS = 0.1;
-
-/** Weight of every finding for every cause it touches: the odds with it over the odds without it. */
-function weigh(network: Network, p: readonly number[]): Reason[][] {
-  const reasons: Reason[][] = network.nodes.map(() => []);
-  oddsWithoutEach(network).forEach((without, at) => {
-    const { id, words } = network.findings[at];
-    for (const [node, odds] of without) {
-      if (network.nodes[node].prior === 1) continue;
-      const weight = decibans(oddsOf(p[node]) / odds);
-      if (Math.abs(weight) >= TELLING_DECIBANS)
-        reasons[node].push({ finding: id, words, decibans: weight });
-    }
-  });
-  for (const list of reasons) list.sort((a, b) => Math.abs(b.decibans) - Math.abs(a.decibans));
-  return reasons;
 }
 
 /** Faults a node can bring about, with the strength of the arrow times how likely the node is. */
@@ -82,8 +52,7 @@ const byProbability = (a: TracedCause, b: TracedCause): number =>
   b.p - a.p || b.byFindings - a.byFindings || a.key.localeCompare(b.key);
 
 /**
- * Which causes are likely behind what was found, how sure, and why. Reasons are those of the findings;
- * where the coach pinned or dismissed a cause, its probability and its rivals' follow that word, and
+ * Which causes are likely behind what was found, and how sure; why is what `reasonsOf` tells. Where the coach pinned or dismissed a cause, its probability and its rivals' follow that word, and
  * what the findings alone say stands beside it.
  *
  * @returns every cause that is possible for this client, most probable first
@@ -95,7 +64,6 @@ export function trace(input: CaseFile): Trace {
   const network = networkOf(file);
   const alone = posteriors(network);
   const p = opinions.length > 0 ? posteriors(withOpinions(network, opinions)) : alone;
-  const reasons = weigh(network, alone);
   const causes = network.nodes.map((node, i): TracedCause => {
     const { key, cause, side, prior } = node;
     const row = oneCause(cause);
@@ -110,7 +78,6 @@ export function trace(input: CaseFile): Trace {
       sentence: fillSide(row.sentence, side),
       consistentWith: row.consistentWith.replace('{side}', side ?? ''),
       explains: explains(network, i, p[i]),
-      because: reasons[i],
     };
   });
   causes.sort(byProbability);
