@@ -212,7 +212,7 @@ it.each(PROBES.map((row) => [row.id, row] as const))(
   'probe %s changes a set-up without touching the original',
   (_id, row) => {
     const before = JSON.stringify(USUAL_SETUP);
-    row.change(USUAL_SETUP);
+    row.change(USUAL_SETUP, 'right');
     expect(JSON.stringify(USUAL_SETUP)).toBe(before);
   },
 );

@@ -79,7 +79,7 @@ describe('others for the same cause', () => {
 
   it('aim at it on its side, what does most first', () => {
     const swaps = swapsFor(A, { causes: [cause] }, limits);
-    expect(swaps[0].key).toBe('point-and-pull@right');
+    expect(swaps[0].key).toBe('banded-ankle-glide@right');
     expect(
       swaps.every(({ drill }) => drill.targets.some((one) => one.cause === 'ankle-joint')),
     ).toBe(true);

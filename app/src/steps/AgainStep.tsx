@@ -3,7 +3,7 @@ import type { SeenFault } from '@taxikine/core/trace/caseFile';
 import { RATINGS, type LookRecord } from '@taxikine/core/visit/records';
 import { faultKey, levelIn } from '@taxikine/core/visit/verdicts';
 import { fillSide } from '@taxikine/core/words/fill';
-import { withUnit } from '@taxikine/core/words/units';
+import { unitSign, withUnit } from '@taxikine/core/words/units';
 import { View } from '@tamagui/core';
 import { useWrite } from '../data/useFile';
 import { Figure } from '../figure/Figure';
@@ -156,8 +156,8 @@ function Regrade({ before, again, current, onSave }: RegradeProps) {
           label={t('again.gradeNow', { fault: sentence })}
           value={now?.value ?? null}
           from={before.value}
-          unit={row.unit === 'deg' ? '°' : 'mm'}
-          least={0}
+          unit={unitSign(row.unit)}
+          least={row.least ?? 0}
           most={row.most}
           step={row.unit === 'deg' ? 1 : 2}
           onChange={(value) => onSave(revalue(current, before, value))}

@@ -1,5 +1,6 @@
 import { oneFault } from '@taxikine/core/knowledge/faults';
 import type { SeenFault } from '@taxikine/core/trace/caseFile';
+import { unitSign } from '@taxikine/core/words/units';
 import { fillSide } from '@taxikine/core/words/fill';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
@@ -20,7 +21,6 @@ export interface FaultSheetProps {
 export function FaultSheet({ fault, onGrade, onValue, onRemove, onClose }: FaultSheetProps) {
   const t = useText();
   const row = oneFault(fault.fault);
-  const unit = row.unit === 'deg' ? '°' : 'mm';
   return (
     <Sheet title={fillSide(row.sentence, fault.side)} open onClose={onClose}>
       <Words soft>{row.cue}</Words>
@@ -38,8 +38,8 @@ export function FaultSheet({ fault, onGrade, onValue, onRemove, onClose }: Fault
           label={t('look.number')}
           value={fault.value ?? null}
           from={row.unit === 'deg' ? 15 : 20}
-          unit={unit}
-          least={0}
+          unit={unitSign(row.unit)}
+          least={row.least ?? 0}
           most={row.most}
           step={row.unit === 'deg' ? 1 : 2}
           onChange={onValue}

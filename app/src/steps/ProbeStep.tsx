@@ -1,5 +1,6 @@
 import { oneFault } from '@taxikine/core/knowledge/faults';
 import {
+  oneProbe,
   PROBES,
   type ProbeId,
   type ProbeOutcome,
@@ -9,6 +10,8 @@ import type { SeenFault } from '@taxikine/core/trace/caseFile';
 import { changesSomething } from '@taxikine/core/trace/next/candidates';
 import type { NextCheck } from '@taxikine/core/trace/next/nextChecks';
 import type { LookRecord, ProbeRecord } from '@taxikine/core/visit/records';
+import { suspectSide } from '@taxikine/core/visit/suspectSide';
+import { SIDES, type Side } from '@taxikine/core/sides/side';
 import { suspectProbes } from '@taxikine/core/visit/suspects';
 import { faultKey } from '@taxikine/core/visit/verdicts';
 import type { VisitFile } from '@taxikine/core/visit/visitFile';
@@ -28,12 +31,12 @@ import type { StepProps } from './StepProps';
 
 const OUTCOMES: readonly ProbeOutcome[] = ['better', 'same', 'worse'];
 
-const newProbe = (probe: ProbeId, look: LookRecord): ProbeRecord => ({
+const newProbe = (probe: ProbeId, look: LookRecord, side: Side): ProbeRecord => ({
   id: crypto.randomUUID(),
   clientId: look.clientId,
   visitId: look.visitId,
   probe,
-  setup: PROBES.find((row) => row.id === probe)!.change(look.setup),
+  setup: PROBES.find((row) => row.id === probe)!.change(look.setup, side),
   outcomes: [],
   doneOn: new Date().toISOString(),
   removed: false,
@@ -129,8 +132,10 @@ interface ProbeCardProps {
 function ProbeCard({ probe, visit, look, called }: ProbeCardProps) {
   const t = useText();
   const write = useWrite();
-  const row = PROBES.find((one) => one.id === probe)!;
+  const row: ProbeRow = oneProbe(probe);
+  const [chosen, setChosen] = useState<Side>(() => suspectSide(look));
   const record = visit.probes.find((one) => one.probe === probe);
+  const side = record?.setup.oneHeelUp ?? chosen;
   const [tapped, setTapped] = useState(Boolean(record));
   const opened = tapped || called;
   const place = useRef<HTMLDivElement>(null);
@@ -138,7 +143,11 @@ function ProbeCard({ probe, visit, look, called }: ProbeCardProps) {
     if (called) place.current?.scrollIntoView({ block: 'nearest' });
   }, [called]);
   const log = (fault: SeenFault, outcome: ProbeOutcome) =>
-    write('probes', withOutcome(record ?? newProbe(probe, look), fault, outcome));
+    write('probes', withOutcome(record ?? newProbe(probe, look, side), fault, outcome));
+  const moveTo = (next: Side) => {
+    setChosen(next);
+    if (record) write('probes', { ...record, setup: row.change(look.setup, next) });
+  };
   return (
     <View borderTopWidth={1} borderColor="$rule" paddingTop="$3" gap="$2" ref={place as never}>
       <View flexDirection="row" justifyContent="space-between" alignItems="center" gap="$3">
@@ -163,8 +172,16 @@ function ProbeCard({ probe, visit, look, called }: ProbeCardProps) {
       {opened ? (
         <>
           <Words tiny soft>
-            {t('probe.setup', { setup: setupWords(row.change(look.setup), t) })}
+            {t('probe.setup', { setup: setupWords(row.change(look.setup, side), t) })}
           </Words>
+          {row.sided ? (
+            <Choice
+              label={`${row.name} · ${t('probe.which')}`}
+              options={SIDES.map((value) => ({ value, label: t(value) }))}
+              value={side}
+              onChange={moveTo}
+            />
+          ) : null}
           {look.faults.map((fault) => (
             <Choice
               key={faultKey(fault)}

@@ -14,6 +14,7 @@ export function setupWords(setup: Setup, t: TextOf): string {
   if (setup.oneLeg) parts.unshift(t('setup.oneLegSummary', { side: t(setup.oneLeg) }));
   if (setup.frontFootLiftMm) parts.push(t('setup.frontLiftSummary', { mm: setup.frontFootLiftMm }));
   if (setup.heelLiftMm > 0) parts.push(t('setup.heelSummary', { mm: setup.heelLiftMm }));
+  if (setup.oneHeelUp) parts.push(t('setup.oneHeelSummary', { side: t(setup.oneHeelUp) }));
   if (setup.hands === 'post') parts.push(t('setup.handsWords.post'));
   if (setup.load.at !== 'none')
     parts.push(`${setup.load.kg} kg ${t(`setup.loadWords.${setup.load.at}`)}`);

@@ -242,6 +242,7 @@ export const enCoach = {
     legs: 'Legs',
     legsWords: { both: 'both', left: 'left only', right: 'right only' },
     oneLegStance: 'toes {{left}}°/{{right}}° · {{arms}}',
+    oneHeelSummary: '{{side}} heel on a wedge',
     oneLegSummary: 'on the {{side}} leg',
     hands: 'Hands',
     handsWords: { free: 'hands free', post: 'hand on a post' },
@@ -295,6 +296,7 @@ export const enCoach = {
     asksAgain: 'The safety questions come next, once more.',
   },
   probe: {
+    which: 'which side',
     others_one: 'One other probe',
     others_other: '{{count}} other probes',
     title: 'Change one thing, look again',

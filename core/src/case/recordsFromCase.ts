@@ -1,3 +1,4 @@
+import { suspectSide } from '../visit/suspectSide';
 import { oneProbe } from '../knowledge/probes';
 import { groupBy } from '../numeric/groupBy';
 import type { Ignored } from '../trace/reconcile/kept';
@@ -79,7 +80,7 @@ const probeRecords = ({ probes, look }: CaseFile, place: Place, making: Making):
     ...place,
     id: making.newId(),
     probe,
-    setup: oneProbe(probe).change(look.setup),
+    setup: oneProbe(probe).change(look.setup, outcomes[0].side ?? suspectSide(look)),
     outcomes: outcomes
       .map((one) => withSide(one, look))
       .map(({ fault, side, outcome }) => ({ fault, side: orNull(side), outcome })),

@@ -10,6 +10,7 @@ const PARTS: readonly Named[] = [
   ['left toes', ({ toeOutDeg }) => degrees(toeOutDeg.left)],
   ['right toes', ({ toeOutDeg }) => degrees(toeOutDeg.right)],
   ['heels', ({ heelLiftMm }) => `${heelLiftMm} mm up`],
+  ['one heel', ({ oneHeelUp }) => (oneHeelUp ? `${oneHeelUp} up` : 'none')],
   ['front foot', ({ frontFootLiftMm = 0 }) => `${frontFootLiftMm} mm up`],
   ['foot in front', ({ front }) => front ?? 'neither'],
   ['step', ({ stepCm }) => (stepCm === undefined ? 'none' : `${stepCm} cm`)],

@@ -1,3 +1,4 @@
+import { FAULT_UNITS } from '../knowledge/faultRow';
 import { isDerived } from '../case/derivedChecks';
 import type { CaseCheck, CaseDocument } from '../case/caseDocument';
 import { CASE_FORMAT, CASE_VERSION } from '../case/caseDocument';
@@ -61,6 +62,7 @@ const setup = J.object({
   front: side(),
   stepCm: J.number().greater(0).max(200),
   oneLeg: side(),
+  oneHeelUp: side(),
   arms: oneOf(ARMS).default(USUAL_SETUP.arms),
   hands: oneOf(HANDS).default('free'),
   load: J.object({
@@ -78,7 +80,7 @@ const fault = J.object({
   phase: oneOf(PHASES).required(),
   grade: oneOf(GRADES).required(),
   value: J.number(),
-  unit: oneOf(['deg', 'mm', '%']),
+  unit: oneOf(FAULT_UNITS),
 });
 
 const pain = J.object({
@@ -163,11 +165,12 @@ function faultProblems({ fault: id, value }: SeenFault, path: string): Problem[]
   const row = oneFault(id);
   if (value === undefined) return [];
   if (!row.unit) return [{ path: `${path}.value`, message: `${id} takes a grade, not a number` }];
-  if (value >= 0 && value <= row.most) return [];
+  const least = row.least ?? 0;
+  if (value >= least && value <= row.most) return [];
   return [
     {
       path: `${path}.value`,
-      message: `${value} is impossible: ${id} is 0 to ${row.most} ${row.unit}`,
+      message: `${value} is impossible: ${id} is ${least} to ${row.most} ${row.unit}`,
     },
   ];
 }

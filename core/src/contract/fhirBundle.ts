@@ -25,6 +25,7 @@ const UCUM = 'http://unitsofmeasure.org';
 const UCUM_CODES = {
   deg: ['deg', 'deg'],
   mm: ['mm', 'mm'],
+  '%': ['%', '%'],
   s: ['s', 's'],
   reps: ['repetitions', '{repetitions}'],
 } as const;

@@ -1,3 +1,4 @@
+import { FAULT_UNITS } from '../knowledge/faultRow';
 import { FAULTS, oneFault, type FaultRow } from '../knowledge/faults';
 import { GRADES, PHASES } from '../knowledge/patterns';
 import { REGIONS } from '../knowledge/regions';
@@ -26,6 +27,7 @@ export const setupSchema = J.object({
   front: side(),
   stepCm: J.number().min(10).max(160).label('step'),
   oneLeg: side(),
+  oneHeelUp: side(),
   arms: oneOf(ARMS).required(),
   hands: oneOf(HANDS).required(),
   load: J.object({
@@ -55,8 +57,11 @@ function obeysItsRow(
     return helpers.message({ custom: `${row.id} has no side` });
   if (input.value === undefined) return input;
   if (!row.unit) return helpers.message({ custom: `${row.id} takes a grade, not a number` });
-  if (input.value < 0 || input.value > row.most)
-    return helpers.message({ custom: `value of ${row.id} must be 0 to ${row.most} ${row.unit}` });
+  const least = row.least ?? 0;
+  if (input.value < least || input.value > row.most)
+    return helpers.message({
+      custom: `value of ${row.id} must be ${least} to ${row.most} ${row.unit}`,
+    });
   return input;
 }
 
@@ -66,7 +71,7 @@ const fault = J.object({
   phase: oneOf(PHASES).required(),
   grade: oneOf(GRADES).required(),
   value: J.number(),
-  unit: oneOf(['deg', 'mm']),
+  unit: oneOf(FAULT_UNITS),
 }).custom(obeysItsRow as never);
 
 const pain = J.object({

@@ -212,6 +212,42 @@ export const CHECK_GUIDES: Readonly<Record<CheckId, CheckGuide>> = {
     'front',
     'Standing, feet straight and under the hips. Look from ahead.',
   ),
+  'big-toe-bend': guide(
+    ['standing', 'big-toe-lifted'],
+    'beside',
+    'Standing at ease, weight on both feet, heel and ball of the foot heavy.',
+    'Along the top of the big toe.',
+    ['toe'],
+  ),
+  'adductor-length': guide(
+    ['lying-long', 'leg-led-out'],
+    'front',
+    'Lying, the other leg at the edge of the couch. Keep the toes up and the knee straight.',
+    'Flat on the couch along the thigh: read the turn.',
+    ['pelvis', 'thigh'],
+  ),
+  'quad-length-hip-bent': guide(
+    ['side-hip-bent', 'side-heel-to-seat'],
+    'beside',
+    'Lying on the other side, thigh ahead at a right angle, pelvis still.',
+    'Along the front of the shin.',
+    ['pelvis', 'back'],
+  ),
+  'one-leg-balance': guide(
+    ['standing', 'one-leg-stand'],
+    'front',
+    'Bare foot, beside a support that is not touched. Look at one point ahead.',
+  ),
+  'nerve-front-head': guide(
+    ['side-curled', 'side-curled-head-back'],
+    'beside',
+    'Lying on the other side, lower knee held, chin down. Only the head moves.',
+  ),
+  'load-compare': guide(
+    ['standing', 'squat'],
+    'beside',
+    'The same set-up as in the look, with half of what was carried.',
+  ),
 };
 
 /** Centimetres from the great toe to the wall against degrees of shin (3.6° each, as commonly found). */

@@ -55,6 +55,13 @@ export const CHECK_LOADS: Readonly<Record<CheckId, DrillLoad>> = {
   'shoulder-raise': standing({ shoulder: 'end' }, two),
   'nerve-slump': seated({ knee: 'half', hip: 'half' }, { back: 'rounds', ...backLine }),
   'kneecap-line': standing({}, two),
+  'big-toe-bend': standing({}, two),
+  'adductor-length': onBack({ hip: 'end' }),
+  'quad-length-hip-bent': onSide({ knee: 'end', hip: 'half' }),
+  'one-leg-balance': standing({}, one),
+  'nerve-front-head': onSide({ knee: 'half', hip: 'half' }, { line: 'front-of-leg' }),
+  // The pattern itself, with less than it was looked at.
+  'load-compare': load('feet', 'weight')({ hip: 'half', knee: 'half', ankle: 'half' }, two),
 };
 
 /** What a probe adds to the pattern that is looked at anyway; most add nothing. */

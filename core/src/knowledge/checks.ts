@@ -1,81 +1,6 @@
-/**
- * Measures of one joint, muscle or hold. `usual` and `restricted` are mean and standard deviation;
- * `sem` is the standard error of measurement. Defaults gathered from published reliability and
- * range studies of healthy adults; a coach can change the norms later.
- */
-export interface RangeNorm {
-  readonly usual: readonly [mean: number, sd: number];
-  readonly restricted: readonly [mean: number, sd: number];
-  readonly sem: number;
-  readonly unit: 'deg' | 's' | 'reps';
-  readonly least: number;
-  readonly most: number;
-}
+import type { CheckRow, FeltWhere } from './checkRow';
 
-/** Where the end of a check can be felt. */
-export const FELT = [
-  'front',
-  'belly',
-  'behind-knee',
-  'calf-deep',
-  'sit-bone',
-  'line',
-  'closing-side',
-  'inner-knee',
-  'buttock',
-  'hamstring',
-  'back',
-  'nowhere',
-] as const;
-export type FeltWhere = (typeof FELT)[number];
-
-/** As it is said after "felt". */
-export const FELT_WORDS: Readonly<Record<FeltWhere, string>> = {
-  front: 'in front',
-  belly: 'in the belly of the muscle',
-  'behind-knee': 'behind the knee',
-  'calf-deep': 'deep in the calf',
-  'sit-bone': 'at the sit bone',
-  line: 'as a line of pull',
-  'closing-side': 'on the closing side',
-  'inner-knee': 'inside the knee',
-  buttock: 'in the buttock',
-  hamstring: 'in the hamstrings',
-  back: 'in the back',
-  nowhere: 'nowhere',
-};
-
-/** Ways in which one check can be taken. */
-export type CheckMode = 'passive' | 'active' | 'braced';
-
-interface CheckBase {
-  readonly id: string;
-  readonly sided: boolean;
-  readonly name: string;
-  readonly how: string;
-  readonly minutes: number;
-  readonly felt: readonly FeltWhere[];
-  readonly asksPinch?: boolean;
-  /** Asked at the end of another check, and only there. */
-  readonly after?: string;
-}
-
-export interface RangeCheck extends CheckBase {
-  readonly type: 'range';
-  readonly norm: RangeNorm;
-  readonly modes: readonly CheckMode[];
-}
-
-export interface ResultCheck extends CheckBase {
-  readonly type: 'result';
-  /** From best to worst; of `named` ones only the first is plain, each other says something of its own. */
-  readonly results: readonly string[];
-  readonly named?: boolean;
-  readonly resultWords: readonly string[];
-  readonly braced: boolean;
-}
-
-export type CheckRow = RangeCheck | ResultCheck;
+export * from './checkRow';
 
 const BEND: readonly FeltWhere[] = ['front', 'calf-deep', 'belly', 'nowhere'];
 
@@ -366,6 +291,78 @@ export const CHECKS = [
     felt: [],
     results: ['centred', 'inward', 'outward'],
     resultWords: ['centred', 'inward', 'outward'],
+    named: true,
+    braced: false,
+  },
+  {
+    id: 'big-toe-bend',
+    type: 'range',
+    sided: true,
+    name: 'Big toe bend',
+    how: 'Standing, heel down. Lift the big toe as far as it goes without the foot rolling.',
+    minutes: 0.7,
+    felt: ['front', 'nowhere'],
+    asksPinch: true,
+    modes: ['passive', 'active'],
+    norm: { usual: [65, 10], restricted: [40, 10], sem: 4, unit: 'deg', least: 0, most: 110 },
+  },
+  {
+    id: 'adductor-length',
+    type: 'range',
+    sided: true,
+    name: 'Leg out to the side',
+    how: 'Lying, the other leg held. Lead the straight leg out until the pelvis follows.',
+    minutes: 1,
+    felt: ['belly', 'closing-side', 'inner-knee', 'nowhere'],
+    modes: ['passive', 'active'],
+    norm: { usual: [42, 7], restricted: [28, 6], sem: 3, unit: 'deg', least: 0, most: 90 },
+  },
+  {
+    id: 'quad-length-hip-bent',
+    type: 'range',
+    sided: true,
+    name: 'Knee bend, hip bent',
+    how: 'On the side, hip bent. Heel toward the seat: here the long front muscle is slack.',
+    minutes: 1,
+    felt: ['front', 'behind-knee', 'nowhere'],
+    asksPinch: true,
+    modes: ['passive', 'active'],
+    norm: { usual: [135, 8], restricted: [115, 9], sem: 3, unit: 'deg', least: 0, most: 165 },
+  },
+  {
+    id: 'one-leg-balance',
+    type: 'range',
+    sided: true,
+    name: 'One-leg stand',
+    how: 'Eyes open, hands at the hips. Seconds until the foot moves or the other one comes down; 45 is all.',
+    minutes: 1,
+    felt: [],
+    modes: ['active'],
+    norm: { usual: [40, 8], restricted: [15, 9], sem: 4, unit: 's', least: 0, most: 45 },
+  },
+  {
+    id: 'nerve-front-head',
+    type: 'result',
+    sided: true,
+    name: 'Head changes the front',
+    how: 'On the side, curled, heel to the seat, hip led back. Does the feeling change when only the head moves?',
+    minutes: 1,
+    felt: [],
+    results: ['no', 'yes'],
+    resultWords: ['no', 'yes'],
+    braced: false,
+  },
+  {
+    id: 'load-compare',
+    type: 'result',
+    sided: false,
+    name: 'Half the load',
+    how: 'The same movement with half the load. Better, the same or worse?',
+    minutes: 1,
+    needs: 'load',
+    felt: [],
+    results: ['same', 'better', 'worse'],
+    resultWords: ['the same', 'better', 'worse'],
     named: true,
     braced: false,
   },

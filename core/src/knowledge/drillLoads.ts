@@ -122,4 +122,21 @@ export const DRILL_LOADS: Readonly<Record<DrillId, DrillLoad>> = {
   'fading-counterweight-squat': weighted({ hip: 'end', knee: 'end', ankle: 'end' }, two),
   'hinge-climb': weighted({ hip: 'half', knee: 'slight' }, { ...two, ...leans, ...backLine }),
   'one-leg-climb': standing({ hip: 'half', knee: 'end', ankle: 'half' }, { ...one, ...hand }),
+  // Feet, hands and neck
+  'toes-tucked-sit': kneeling({ knee: 'end', hip: 'half', ankle: 'half' }),
+  'forefoot-wringing': seated({ hip: 'half', knee: 'half', ankle: 'half' }),
+  'hands-and-knees-wrist-rocks': kneeling({ hip: 'half', knee: 'half', shoulder: 'half' }),
+  // What pulls the bone back takes the squash away in front.
+  'banded-ankle-glide': kneeling({ ankle: 'half', knee: 'half', hip: 'slight' }),
+  'hand-held-ankle-glide': kneeling({ ankle: 'half', knee: 'half', hip: 'slight' }),
+  'small-nods': onBack({}),
+  'side-plank': load('side', 'part')({ shoulder: 'half', hip: 'slight' }),
+  'wrist-back-lifts': seated({}),
+  'small-ankle-pumps': seated({ ankle: 'half' }),
+  'big-toe-press': standing({}, two),
+  'half-the-weight': weighted({ hip: 'half', knee: 'half', ankle: 'half' }, { ...two, ...leans }),
+  'threes-at-full-speed': standing(
+    { hip: 'half', knee: 'half', ankle: 'half' },
+    { ...two, ...leans },
+  ),
 };

@@ -53,6 +53,8 @@ export interface DrillRow {
   /** Patterns it practises or fits; a drill for a part of the body serves them all. */
   readonly patterns?: readonly Pattern[];
   readonly targets: readonly Target[];
+  /** The drill that this one is another way of doing: never both in one session. */
+  readonly variantOf?: string;
   /** Done on each side, or on the side of the cause only; `false` for the whole body. */
   readonly oneSided: boolean;
   readonly dose: Dose;

@@ -7,6 +7,9 @@ import type { Setup } from './setup';
  */
 export type FaultSidedness = 'limb' | 'toward' | 'none';
 
+export const FAULT_UNITS = ['deg', 'mm', '%'] as const;
+export type FaultUnit = (typeof FAULT_UNITS)[number];
+
 export interface FaultRow {
   readonly id: string;
   readonly patterns: readonly Pattern[];
@@ -15,9 +18,11 @@ export interface FaultRow {
   readonly zone: Zone;
   readonly sided: FaultSidedness;
   /** Unit of the optional number; `null` when only a grade is taken. */
-  readonly unit: 'deg' | 'mm' | null;
+  readonly unit: FaultUnit | null;
   /** Standard error of measurement by a practised eye, in `unit`. Our default, editable later. */
   readonly eyeSem: number;
+  /** Smallest number that can be meant, where that is below none. */
+  readonly least?: number;
   /** Largest number that can be meant, in `unit`. */
   readonly most: number;
   /** Two or three words between the buttons "left" and "right". */

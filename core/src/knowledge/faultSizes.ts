@@ -41,5 +41,6 @@ export const FAULT_SIZES: Readonly<Partial<Record<FaultId, FaultSize>>> = {
   'pelvis-drops': { begins: 0 },
   'back-rounds': { begins: 2 },
   'range-stops-early': { begins: 80, less: true },
+  'speed-lost': { begins: 10 },
   'rear-hip-stops': { begins: 10, less: true },
 };

@@ -21,7 +21,10 @@ export type PainSignId =
   | 'knee-guarded'
   | 'knee'
   | 'low-back'
-  | 'achilles';
+  | 'achilles'
+  | 'big-toe'
+  | 'neck'
+  | 'wrist';
 
 /** What can be found, written as `kind:what[:how]`. */
 export type FindingId =
@@ -315,6 +318,40 @@ export const LINKS: readonly LinkRow[] = [
   link('trunk-hold', 'pain:low-back', M, 'any'),
   link('calf-strength', 'pain:achilles', M),
   link('calf-deep', 'pain:achilles', W),
+  link('big-toe', 'range:big-toe-bend', 'is'),
+  link('big-toe', 'pain:big-toe', S),
+  link('big-toe', 'fault:weight-to-outer-foot', M),
+  link('big-toe', 'fault:heel-shifts-in', W),
+  link('foot-rigid', 'fault:weight-to-outer-foot', S),
+  link('foot-rigid', 'fault:heel-shifts-out', M),
+  link('foot-hold', 'fault:heel-shifts-out', W),
+  link('foot-hold', 'probe:foot-tripod:better', S, 'any'),
+  link('foot-hold', 'range:one-leg-balance', M),
+  link('hip-side-control', 'range:one-leg-balance', M),
+  link('hip-side-control', 'probe:band-out:better', S, 'any'),
+  link('hip-side-strength', 'probe:band-out:better', M, 'any'),
+  link('shin-turn-in', 'fault:heel-shifts-in', M),
+  link('ankle-joint', 'fault:heel-shifts-in', M),
+  link('shin-turn-out', 'fault:heel-shifts-out', M),
+  link('hip-turn-out', 'fault:heel-shifts-out', W),
+  link('ankle-joint', 'probe:one-heel-up:better', S),
+  link('calf-deep', 'probe:one-heel-up:better', S),
+  link('leg-length', 'probe:one-heel-up:better', M),
+  link('neck', 'fault:neck-drops', S, 'any'),
+  link('neck', 'pain:neck', S, 'any'),
+  link('midback', 'fault:neck-drops', M, 'any'),
+  link('wrist-grip', 'pain:wrist', S),
+  link('load-fear', 'result:load-compare:better', S, 'any'),
+  link('load-fear', 'probe:unloaded:better', S, 'any'),
+  link('fatigue', 'fault:speed-lost', S, 'any'),
+  link('fatigue', 'result:load-compare:better', M, 'any'),
+  link('quad-strength', 'fault:speed-lost', M, 'any'),
+  link('balance-deep', 'result:load-compare:worse', M, 'any'),
+  link('adductor-length', 'range:adductor-length', 'is'),
+  link('adductor-length', 'felt:adductor-length:belly', S),
+  link('knee-bend', 'range:quad-length-hip-bent', 'is'),
+  link('quad-length', 'range:quad-length-hip-bent', W),
+  link('nerve-front', 'result:nerve-front-head', S),
   link('leg-length', 'fault:hips-slide', M, 'any'),
   link('leg-length', 'fault:trunk-side-bends', M, 'any'),
   link('leg-length', 'fault:pelvis-drops', W, 'any'),
@@ -359,6 +396,8 @@ export const AGAINST: readonly AgainstRow[] = [
   against('hamstring-length', 'brace-frees:straight-leg-raise', 0.3, 'same'),
   against('hip-turn-in', 'brace-frees:hip-turn-in', 0.3, 'same'),
   against('calf-deep', 'pain:pinch-ankle', 0.4, 'same'),
+  against('foot-rigid', 'probe:foot-tripod:better', 0.5),
+  against('quad-length', 'result:nerve-front-head', 0.5, 'same'),
   // What is spared because it hurts explains the slide that a stiff ankle would.
   against('ankle-joint', 'pain:knee-guarded', 0.6, 'same'),
   against('calf-deep', 'pain:knee-guarded', 0.6, 'same'),
@@ -383,6 +422,7 @@ export const LEAKS: Partial<Record<FindingId, number>> = {
   'pain:knee': 0.2,
   'pain:low-back': 0.25,
   'pain:achilles': 0.2,
+  'pain:neck': 0.2,
   ...Object.fromEntries(
     LINKS.filter(({ strength }) => strength === 'is').map(({ finding }) => [finding, 0.01]),
   ),

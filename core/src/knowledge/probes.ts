@@ -1,3 +1,4 @@
+import type { Side } from '../sides/side';
 import type { Setup } from './setup';
 
 /** One changed condition under which the pattern is looked at again. */
@@ -6,8 +7,10 @@ export interface ProbeRow {
   readonly name: string;
   readonly say: string;
   readonly minutes: number;
+  /** Done on one side, which speaks for itself; the others are of the whole body. */
+  readonly sided?: true;
   /** The set-up of the probe, made from the set-up of the look. */
-  readonly change: (setup: Setup) => Setup;
+  readonly change: (setup: Setup, side: Side) => Setup;
 }
 
 /** As far out as a set-up may be. */
@@ -128,6 +131,28 @@ export const PROBES = [
     id: 'target',
     name: 'Something to aim at',
     say: 'A box to sit to, or a hand to reach for.',
+    minutes: 1,
+    change: (s) => s,
+  },
+  {
+    id: 'one-heel-up',
+    name: 'One heel up',
+    say: 'Wedge under one heel only. Same movement.',
+    minutes: 1,
+    sided: true,
+    change: (s, side) => ({ ...s, oneHeelUp: side }),
+  },
+  {
+    id: 'band-out',
+    name: 'Band pulls in',
+    say: 'Band round the knees: push them out against it.',
+    minutes: 1,
+    change: (s) => s,
+  },
+  {
+    id: 'foot-tripod',
+    name: 'Three points of the foot',
+    say: 'Say only: heel, big toe and little toe heavy.',
     minutes: 1,
     change: (s) => s,
   },

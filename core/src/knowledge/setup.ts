@@ -25,6 +25,8 @@ export interface Setup {
   stepCm?: number;
   /** The leg that is stood on, in a squat or hinge on one leg. */
   oneLeg?: Side;
+  /** The heel that alone stands on a wedge, 25 mm high. */
+  oneHeelUp?: Side;
   arms: (typeof ARMS)[number];
   hands: (typeof HANDS)[number];
   load: { at: (typeof LOAD_PLACES)[number]; kg: number };

@@ -75,6 +75,21 @@ function shortened(one: Candidate, minutes: number): Candidate {
   return { ...one, dose, minutes: doseMinutes(dose) };
 }
 
+/** What a drill is a way of doing, on its side. */
+const ideaOf = ({ drill, side }: Candidate): string =>
+  `${drill.variantOf ?? drill.id}@${side ?? ''}`;
+
+/** Of several ways of doing one thing the first that nothing speaks against; none beside one that is held. */
+function oneWayEach(free: readonly Candidate[], held: readonly Candidate[]): Candidate[] {
+  const taken = new Set(held.map(ideaOf));
+  return free.filter((one) => {
+    const idea = ideaOf(one);
+    if (taken.has(idea)) return false;
+    taken.add(idea);
+    return true;
+  });
+}
+
 interface Pool {
   /** What nothing speaks against. */
   readonly free: readonly Candidate[];
@@ -96,9 +111,11 @@ function poolOf(
   const [wanted, dropped] = [keys(wish.locked), keys(wish.dropped)];
   const against = new Map(all.map((one) => [one.key, maybeAgainst(one, likely, limits)]));
   const asked = all.filter(({ key }) => wanted.has(key));
+  const locked = asked.filter(({ key }) => !against.get(key)?.firm);
+  const free = all.filter(({ key }) => !against.get(key) && !dropped.has(key) && !wanted.has(key));
   return {
-    free: all.filter(({ key }) => !against.get(key) && !dropped.has(key) && !wanted.has(key)),
-    locked: asked.filter(({ key }) => !against.get(key)?.firm),
+    free: oneWayEach(free, locked),
+    locked,
     refused: asked
       .filter(({ key }) => against.get(key)?.firm)
       .map(({ key, drill }) => ({

@@ -5,6 +5,10 @@ const RESTING_ARMS = both(arm({ raise: -2, out: 16, elbow: 4 }));
 const SITTING_LEG = leg({ hip: 90, open: 2, turnOut: 4, knee: 90, ankle: 0 });
 const CROSSED_ARMS = both(arm({ raise: 40, out: 2, elbow: 112, turnOut: -72 }));
 const ON_THIGHS = both(arm({ raise: 32, out: 6, elbow: 44 }));
+const SIDE_ARMS = {
+  left: arm({ raise: 30, out: 0, elbow: 40 }),
+  right: arm({ raise: 168, out: 0, elbow: 20 }),
+} as const;
 const LEG_BEHIND = leg({ hip: -2, knee: 84, ankle: -14 });
 
 /** Poses in which a client is placed for a check: the left side is the one that is measured. */
@@ -278,5 +282,68 @@ export const POSES_OF_CHECKS = [
     ...UPRIGHT,
     legs: both(leg({})),
     arms: { left: arm({ raise: 172, out: 2, elbow: 2 }), right: arm({}) },
+  },
+  {
+    id: 'big-toe-lifted',
+    words: 'Standing, left big toe lifted, heel down',
+    ...UPRIGHT,
+    legs: { left: leg({ toes: 55 }), right: leg({}) },
+    arms: both(arm({})),
+  },
+  {
+    id: 'leg-led-out',
+    words: 'Lying on the back, left leg led out to the side',
+    ...LYING,
+    legs: { left: leg({ hip: 0, open: 42, turnOut: 0, knee: 2 }), right: leg({ hip: 0, knee: 3 }) },
+    arms: RESTING_ARMS,
+  },
+  {
+    id: 'side-hip-bent',
+    words: 'Lying on the right side, left thigh ahead at a right angle',
+    ...UPRIGHT,
+    roll: 90,
+    legs: {
+      left: leg({ hip: 88, open: 0, turnOut: 0, knee: 80 }),
+      right: leg({ hip: 30, open: 0, turnOut: 0, knee: 50 }),
+    },
+    arms: SIDE_ARMS,
+  },
+  {
+    id: 'side-heel-to-seat',
+    words: 'Lying on the right side, hip bent, left heel drawn to the seat',
+    ...UPRIGHT,
+    roll: 90,
+    legs: {
+      left: leg({ hip: 88, open: 0, turnOut: 0, knee: 134 }),
+      right: leg({ hip: 30, open: 0, turnOut: 0, knee: 50 }),
+    },
+    arms: SIDE_ARMS,
+  },
+  {
+    id: 'side-curled',
+    words: 'Lying on the right side, curled, chin down, left thigh led back, heel to the seat',
+    ...UPRIGHT,
+    roll: 90,
+    spine: 30,
+    head: 36,
+    legs: {
+      left: leg({ hip: -12, open: 0, turnOut: 0, knee: 116 }),
+      right: leg({ hip: 104, open: 0, turnOut: 0, knee: 120 }),
+    },
+    arms: SIDE_ARMS,
+  },
+  {
+    id: 'side-curled-head-back',
+    words:
+      'Lying on the right side, curled, head lifted back, left thigh led back, heel to the seat',
+    ...UPRIGHT,
+    roll: 90,
+    spine: 30,
+    head: -24,
+    legs: {
+      left: leg({ hip: -12, open: 0, turnOut: 0, knee: 116 }),
+      right: leg({ hip: 104, open: 0, turnOut: 0, knee: 120 }),
+    },
+    arms: SIDE_ARMS,
   },
 ] as const satisfies readonly Pose[];

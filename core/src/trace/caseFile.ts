@@ -3,6 +3,7 @@ import type { CauseId } from '../knowledge/causes';
 import type { Cheat, Device } from '../knowledge/checkGuides';
 import type { CheckId, CheckMode, FeltWhere } from '../knowledge/checks';
 import type { Norms } from '../knowledge/norms';
+import type { FaultUnit } from '../knowledge/faultRow';
 import type { ClearKey, FaultId } from '../knowledge/faults';
 import type { FlagId } from '../knowledge/flags';
 import type { HistoryKind } from '../knowledge/history';
@@ -19,7 +20,7 @@ export interface SeenFault {
   phase: Phase;
   grade: Grade;
   value?: number;
-  unit?: 'deg' | 'mm';
+  unit?: FaultUnit;
 }
 
 export const PAIN_KINDS = ['ache', 'sharp', 'pinch', 'pull', 'electric'] as const;

@@ -1,3 +1,4 @@
+import { oneProbe } from '../knowledge/probes';
 import { USUAL_SETUP } from '../knowledge/setup';
 import type { CaseFile, CheckFinding, Opinion } from '../trace/caseFile';
 import type { CheckRecord, ProbeRecord } from './records';
@@ -26,8 +27,14 @@ function timesOf(repeats: CheckRecord['repeats']): CheckFinding['times'] {
     : undefined;
 }
 
-const probeFindings = ({ probe, outcomes }: ProbeRecord): CaseFile['probes'] =>
-  outcomes.map(({ outcome, fault, side }) => ({ probe, outcome, fault, side }));
+/** The side of a probe that is done on one is where its set-up has it; of others, that of the fault. */
+const probeFindings = ({ probe, outcomes, setup }: ProbeRecord): CaseFile['probes'] =>
+  outcomes.map(({ outcome, fault, side }) => ({
+    probe,
+    outcome,
+    fault,
+    side: oneProbe(probe).sided ? (setup.oneHeelUp ?? null) : side,
+  }));
 
 /** What the coach holds now: the newest word on each cause, where it was not taken back. */
 export function opinionsOf({ opinions }: VisitFile['visit']): Opinion[] {

@@ -1,6 +1,9 @@
-export type Unit = 'deg' | 'mm' | 's' | 'reps';
+export type Unit = 'deg' | 'mm' | 's' | 'reps' | '%';
 
-const AFTER: Record<Unit, string> = { deg: '°', mm: ' mm', s: ' s', reps: ' reps' };
+const AFTER: Record<Unit, string> = { deg: '°', mm: ' mm', s: ' s', reps: ' reps', '%': ' %' };
+
+/** What stands after a number that is stepped. */
+export const unitSign = (unit: Unit): string => AFTER[unit].trim();
 
 /** A number with its unit, rounded to what an eye or a goniometer can tell. */
 export const withUnit = (value: number, unit: Unit): string =>

@@ -8,6 +8,7 @@ import type { Setup } from '../../knowledge/setup';
 import { isForbiddenLoad } from '../../safety/flagRules';
 import { isTooPainful } from '../../safety/painRules';
 import { SIDES, type MaybeSide } from '../../sides/side';
+import { suspectSide } from '../../visit/suspectSide';
 import type { CaseFile, SeenFault } from '../caseFile';
 import type { CauseNode } from '../inference/network';
 import { bestOf } from '../observe/observeChecks';
@@ -17,12 +18,12 @@ import { maybeAskedByCheck, maybeFinding, type Asked } from './whatItAsks';
 /** A check or probe that was not done yet. */
 export type Candidate = { readonly minutes: number; readonly asked: Asked } & (
   | { readonly kind: 'check'; readonly check: CheckId; readonly side: MaybeSide }
-  | { readonly kind: 'probe'; readonly probe: ProbeId; readonly side: null }
+  | { readonly kind: 'probe'; readonly probe: ProbeId; readonly side: MaybeSide }
 );
 
 /** A probe that would change nothing of this set-up; a cue changes none, and can always be said. */
 export function changesSomething({ change }: Pick<ProbeRow, 'change'>, setup: Setup): boolean {
-  const next = change(setup);
+  const next = change(setup, 'left');
   return next === setup || JSON.stringify(next) !== JSON.stringify(setup);
 }
 
@@ -37,13 +38,16 @@ function probeCandidates({ look, probes }: CaseFile, nodes: readonly CauseNode[]
   const done = new Set<string>(probes.map(({ probe }) => probe));
   return (PROBES as readonly ProbeRow[])
     .filter((row) => !done.has(row.id) && changesSomething(row, look.setup))
-    .flatMap(({ id, minutes }): Candidate[] => {
+    .flatMap(({ id, minutes, sided }): Candidate[] => {
       const probe = id as ProbeId;
+      const side = sided ? suspectSide(look) : null;
       const findings = (['better', 'same', 'worse'] as const)
-        .map((outcome) => maybeFinding(`probe:${probe}:${outcome}`, null, nodes, about))
+        .map((outcome) =>
+          maybeFinding(`probe:${probe}:${outcome}`, side, nodes, sided ? undefined : about),
+        )
         .filter((one) => one !== null);
       return findings.length > 0
-        ? [{ kind: 'probe', probe, side: null, minutes, asked: { norm: null, findings } }]
+        ? [{ kind: 'probe', probe, side, minutes, asked: { norm: null, findings } }]
         : [];
     });
 }
@@ -69,6 +73,7 @@ function checkCandidates(file: CaseFile, nodes: readonly CauseNode[]): Candidate
     const normed = row.type === 'range' ? { ...row, norm: normFor(row, file.norms) } : row;
     return sides
       .filter((side) => !isDone(row.id, side))
+      .filter(() => row.needs !== 'load' || file.look.setup.load.at !== 'none')
       .filter((side) => !row.after || short.has(`${row.after}@${side ?? ''}`))
       .flatMap((side): Candidate[] => {
         const asked = maybeAskedByCheck(normed, side, nodes);

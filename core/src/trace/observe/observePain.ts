@@ -50,6 +50,9 @@ const PAIN_SIGNS: readonly PainSign[] = [
   { finding: 'pain:inner-knee', when: (pain) => isDull(pain) && isAt(pain, 'inner-knee') },
   { finding: 'pain:knee', when: (pain) => isDull(pain) && isAt(pain, 'knee', 'kneecap') },
   { finding: 'pain:low-back', when: (pain) => isDull(pain) && isAt(pain, 'low-back', 'back') },
+  { finding: 'pain:big-toe', when: (pain) => isDull(pain) && isAt(pain, 'big-toe') },
+  { finding: 'pain:neck', when: (pain) => isDull(pain) && isAt(pain, 'neck') },
+  { finding: 'pain:wrist', when: (pain) => isDull(pain) && isAt(pain, 'wrist') },
   { finding: 'pain:achilles', when: (pain) => isDull(pain) && isAt(pain, 'achilles') },
 ];
 

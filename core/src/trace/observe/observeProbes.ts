@@ -1,6 +1,7 @@
 import { groupBy } from '../../numeric/groupBy';
 import { AGAINST, LINKS, type FindingId } from '../../knowledge/links';
 import { oneProbe, type ProbeId, type ProbeOutcome } from '../../knowledge/probes';
+import type { MaybeSide } from '../../sides/side';
 import type { CaseFile, ProbeFinding } from '../caseFile';
 import type { Observation } from '../connect';
 
@@ -13,18 +14,24 @@ const TELLING: ReadonlySet<string> = new Set([...LINKS, ...AGAINST].map(({ findi
  * A probe counts once however many faults it was judged on: they share one cause more often than
  * not. Better for any fault is better; the same for all is a probe that did not help.
  */
-function observed(probe: ProbeId, outcomes: readonly ProbeFinding[]): Observation[] {
-  const { name } = oneProbe(probe);
+function observed(
+  probe: ProbeId,
+  outcomes: readonly ProbeFinding[],
+  sideOf: (finding: ProbeFinding) => MaybeSide,
+): Observation[] {
+  const { name, sided } = oneProbe(probe);
   const first =
     outcomes.find(({ outcome }) => outcome === 'better') ??
     outcomes.find(({ outcome }) => outcome === 'worse') ??
     outcomes[0];
-  const about = { fault: first.fault, side: first.side ?? null };
+  // One that was done on a told side speaks for that side; any other for the one its fault points at.
+  const side = sided ? (first.side ?? null) : null;
+  const about = side === null ? { fault: first.fault, side: sideOf(first) } : undefined;
   return OUTCOMES.map((outcome): Observation => {
     const seen = hasOutcome(first.outcome, outcome);
     return {
       finding: `probe:${probe}:${outcome}`,
-      side: null,
+      side,
       about,
       ratio: seen ? Infinity : 0,
       words: `${name}: ${first.outcome}${outcome === 'same' ? ', as deep as without' : ''}`,
@@ -40,19 +47,26 @@ const saysTwice = (finding: FindingId, ratio: number): boolean =>
 const hasOutcome = (was: ProbeOutcome, asked: ProbeOutcome): boolean =>
   was === asked || (was === 'worse' && asked === 'same');
 
-/** The side of the fault that a probe was judged on, when the probe does not say it itself. */
-export const withSide = (finding: ProbeFinding, { faults }: CaseFile['look']): ProbeFinding =>
-  finding.side !== undefined
+/** The side of the fault that a probe was judged on. */
+const faultSide = ({ fault }: ProbeFinding, { faults }: CaseFile['look']): MaybeSide =>
+  faults.find((one) => one.fault === fault)?.side ?? null;
+
+/** With the side of its fault, when the probe does not say it itself; that of a sided probe is its own. */
+export const withSide = (finding: ProbeFinding, look: CaseFile['look']): ProbeFinding =>
+  finding.side !== undefined || oneProbe(finding.probe).sided
     ? finding
-    : { ...finding, side: faults.find((fault) => fault.fault === finding.fault)?.side ?? null };
+    : { ...finding, side: faultSide(finding, look) };
 
 /** One observation for each outcome of a probe that the tables make something of. */
 export function observeProbes({ probes, look }: CaseFile): Observation[] {
   const grouped = groupBy(probes, (one) => one.probe);
+  const sideOf = (one: ProbeFinding) =>
+    oneProbe(one.probe).sided ? faultSide(one, look) : (one.side ?? null);
   return [...grouped].flatMap(([probe, outcomes]) =>
     observed(
       probe,
       outcomes.map((one) => withSide(one, look)),
+      sideOf,
     ),
   );
 }
