@@ -217,14 +217,31 @@ const goneOf = ({ locked }: SessionWish, library: readonly DrillRow[]): LeftOut[
       reason: 'it is no longer in the library',
     }));
 
-/** Keys of the drills that a session would hold, in no order: what `planSession` chooses, without the words. */
-export function sessionKeys(
+/** What a session would hold, in no order and without the words: what `planSession` chooses. */
+export function sessionChoice(
   found: { readonly causes: readonly PlannedCause[] },
   limits: SessionLimits,
-): readonly string[] {
+): readonly Candidate[] {
   const likely = likelyOf(found.causes);
   const pool = poolOf(libraryFor(limits.pattern, DRILLS), likely, limits, NO_WISH);
-  return chosenFrom(pool, worthOf(likely), limits.minutes).map(({ key }) => key);
+  return chosenFrom(pool, worthOf(likely), limits.minutes);
+}
+
+/** What these drills would take away of causes as likely as these, less their price: what the choice makes most of. */
+export function choiceWorth(
+  chosen: readonly Candidate[],
+  { causes }: { readonly causes: readonly PlannedCause[] },
+  { approach }: SessionLimits,
+): number {
+  const likely = likelyOf(causes);
+  const left = new Map(worthOf(likely));
+  for (const { drill, side } of chosen) {
+    const again = candidatesOf(drill, likely, approach).find((one) => one.side === side);
+    for (const { target, share } of again?.serves ?? [])
+      left.set(target, left.get(target)! * (1 - share));
+  }
+  const taken = likely.reduce((sum, { key, p }) => sum + p - left.get(key)!, 0);
+  return taken - PRICE * chosen.length;
 }
 
 /**

@@ -5,7 +5,7 @@ import type { ProbeId } from '../../knowledge/probes';
 import type { MaybeSide } from '../../sides/side';
 import type { SessionLimits } from '../../planning/sessionLimits';
 import type { CaseFile } from '../caseFile';
-import { changesPlan, planKey } from './changesPlan';
+import { PlanNow } from './PlanNow';
 import type { CauseNode } from '../inference/network';
 import { posteriors } from '../inference/posteriors';
 import { networkOf } from '../networkOf';
@@ -31,7 +31,7 @@ export type NextCheck = {
 export interface NextChecks {
   /** Most worth first; those that would say next to nothing are left out. */
   readonly ranked: readonly NextCheck[];
-  /** Nothing that can be asked would change the session that follows. */
+  /** Nothing that can be asked would change the session that follows by more than asking costs. */
   readonly enough: boolean;
 }
 
@@ -87,7 +87,7 @@ const tellsOf = (nodes: readonly CauseNode[], each: readonly number[]): NextChec
  * Which checks and probes to take next: by expected loss of entropy over the causes in question (the
  * sum over causes of mutual information), per minute, times the approach's own order. Exact for what
  * the network knows, save that a range is read on a grid and at most four findings of one check are
- * told apart. Enough is known when neither end of any check or probe would change the session.
+ * told apart. Enough is known when nothing that could be asked would make the session better by more than its minutes cost.
  *
  * @throws RangeError when the findings are impossible together
  */
@@ -119,13 +119,12 @@ export function nextChecks(
     flags: file.client.flags,
     pains: file.look.pain,
   };
-  const now = planKey(nodes, before, limits);
+  const now = new PlanNow(nodes, before, limits);
   // What was not in question is not a reason to go on asking.
   const told = (p: readonly number[]) => p.map((one, i) => (asked[i] ? one : before[i]));
-  const isOther = (p: readonly number[]) => planKey(nodes, told(p), limits) !== now;
-  const open = weighed.some(({ each, outcomes }) => {
+  const open = weighed.some(({ one, each, outcomes }) => {
     const main = each.indexOf(Math.max(...each));
-    return each[main] >= TELLING_OF_ONE && changesPlan(main, outcomes, isOther);
+    return each[main] >= TELLING_OF_ONE && now.isWorthAsking(outcomes, main, one.minutes, told);
   });
   return { ranked, enough: !open };
 }
