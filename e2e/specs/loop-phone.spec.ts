@@ -48,7 +48,8 @@ test('the whole loop on a phone, with taps only', async ({ page, world }) => {
 
   // Pain: what it means is said at once, and the safety questions come again.
   await tap('Pain');
-  await tap('Where: ankle');
+  await tap('Where: leg, foot');
+  await tap('Place: ankle');
   await tap('Side: left');
   await tap('How much, 0 to 10: 3');
   await expect(page.getByText('3 or 4: make it easier.')).toBeVisible();

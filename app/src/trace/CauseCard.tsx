@@ -1,6 +1,7 @@
 import { LIKELY_ENOUGH } from '@taxikine/core/trace/likelyEnough';
 import { probabilityOfOdds } from '@taxikine/core/numeric/odds';
-import { foldRest, type CauseReasons } from '@taxikine/core/trace/reasons';
+import { foldRest } from '@taxikine/core/trace/foldRest';
+import type { CauseReasons } from '@taxikine/core/trace/reasons';
 import type { Rival } from '@taxikine/core/trace/rivals';
 import type { TracedCause } from '@taxikine/core/trace/trace';
 import { probabilityWords } from '@taxikine/core/words/probability';

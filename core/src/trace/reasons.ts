@@ -1,4 +1,5 @@
 import type { CaseFile } from './caseFile';
+import { foldRest } from './foldRest';
 import { shapley } from './inference/shapley';
 import { networkOf } from './networkOf';
 import { reconcile } from './reconcile/reconcile';
@@ -21,27 +22,6 @@ export interface CauseReasons {
 
 /** Below this a reason is noise and is told with the rest. */
 const TELLING_DECIBANS = 0.2;
-/** Less than this is rounding. */
-const NOTHING = 0.005;
-
-const sumOf = (reasons: readonly Reason[]): number =>
-  reasons.reduce((sum, { decibans }) => sum + decibans, 0);
-
-/** The strongest one by one, and the sum of all others as the last. */
-export function foldRest(
-  all: readonly Reason[],
-  isTold: (one: Reason, at: number) => boolean,
-): Reason[] {
-  const sorted = [...all].sort((a, b) => Math.abs(b.decibans) - Math.abs(a.decibans));
-  const rest = sumOf(sorted.filter((one, at) => !isTold(one, at)));
-  return [
-    ...sorted.filter(isTold),
-    ...(Math.abs(rest) >= NOTHING
-      ? [{ finding: 'rest', words: 'everything else found', decibans: rest }]
-      : []),
-  ];
-}
-
 const isTelling = ({ decibans }: Reason): boolean => Math.abs(decibans) >= TELLING_DECIBANS;
 
 /**
