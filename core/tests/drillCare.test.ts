@@ -26,6 +26,7 @@ import { DRILL_LOADS } from '../src/knowledge/drillLoads';
 import { CHECK_LOADS } from '../src/knowledge/checkLoads';
 import { loadOf } from '../src/knowledge/loadOf';
 import { isForbiddenLoad } from '../src/safety/flagRules';
+import { REGION_OF_CAUSE } from '../src/knowledge/regionOfCause';
 import { REGIONS } from '../src/knowledge/regions';
 import { PAIN_KINDS, type CaseFile, type Pain } from '../src/trace/caseFile';
 import { howMany } from './howMany';
@@ -185,7 +186,28 @@ describe('pain', () => {
     ['raised-start-hinge', null, { region: 'back', side: null }, 'forbidden'],
     ['mid-back-turns', 'left', { region: 'back', side: null }, 'forbidden'],
     ['hip-rock-back', 'right', { region: 'hip', kind: 'pinch', score: 2 }, 'forbidden'],
-    ['hip-rock-back', 'left', { region: 'hip', kind: 'pinch', score: 2 }, null],
+    // On all fours both hips bend, and both knees are knelt on; on one knee the other one only steadies.
+    ['hip-rock-back', 'left', { region: 'hip', kind: 'pinch', score: 2 }, 'forbidden'],
+    ['hip-rock-back', 'left', { region: 'shoulder' }, 'forbidden'],
+    ['hip-rock-back', 'left', { region: 'neck', side: null }, null],
+    ['knee-over-outer-toes', 'left', { region: 'ankle', kind: 'pinch', score: 2 }, 'easier'],
+    ['knee-over-outer-toes', 'left', { region: 'kneecap' }, 'forbidden'],
+    ['floor-sit-fold', 'left', { region: 'inner-knee' }, 'forbidden'],
+    ['side-hip-lift', 'left', { region: 'hip' }, null],
+    ['side-plank', 'right', { region: 'elbow' }, 'forbidden'],
+    ['side-plank', 'left', { region: 'elbow' }, null],
+    // Places that no leg drill bends, by what the arms, the neck and the toes bear.
+    ['hands-and-knees-wrist-rocks', 'right', { region: 'wrist', score: 3 }, 'easier'],
+    ['hands-and-knees-wrist-rocks', 'left', { region: 'wrist', score: 5 }, 'forbidden'],
+    ['breath-on-hands-and-knees', null, { region: 'wrist', kind: 'sharp' }, 'forbidden'],
+    ['squat-weight-ahead', null, { region: 'wrist', kind: 'sharp' }, 'forbidden'],
+    ['post-squat-stay', null, { region: 'wrist', kind: 'sharp' }, 'easier'],
+    ['squat-to-target', null, { region: 'wrist', kind: 'sharp' }, null],
+    ['small-nods', null, { region: 'neck', side: 'left' }, 'forbidden'],
+    ['toes-tucked-sit', 'right', { region: 'big-toe' }, 'forbidden'],
+    ['split-with-a-hand', 'right', { region: 'big-toe' }, 'easier'],
+    ['slow-heel-raise', 'right', { region: 'big-toe' }, 'forbidden'],
+    ['point-and-pull', 'right', { region: 'big-toe' }, null],
     ['knee-over-outer-toes', 'right', { region: 'ankle', kind: 'pinch', score: 2 }, 'forbidden'],
     ['seated-shin-turns', 'right', { region: 'knee' }, 'forbidden'],
     ['point-and-pull', 'right', { region: 'knee' }, null],
@@ -195,6 +217,26 @@ describe('pain', () => {
     ['doorway-leg-hold', 'right', { region: 'shoulder', kind: 'electric', score: 4 }, null],
   ])('%s %s with %j: %s', (drill, side, part, expected) => {
     expect(effect(drill, side, part)).toBe(expected);
+  });
+
+  // What a drill is first of all meant for is where it works: pain there keeps it out, or cuts a pattern short.
+  const meant = library.flatMap(({ id, family, targets: [{ cause } = { cause: null }] }) => {
+    const region = cause && REGION_OF_CAUSE[cause];
+    // The back is worked on by holding it still, which is what helps it; nerves run through everything.
+    return !region || region === 'back' || family === 'nerve' ? [] : [[id, cause, region] as const];
+  });
+  it.each(meant)('%s, meant for %s, is not done as usual while the %s hurts', (id, _, region) => {
+    const drill = oneDrill(id);
+    const side = drill.oneSided ? 'right' : null;
+    expect(effect(id, side, { region, side: 'right', score: 7, kind: 'sharp' })).not.toBeNull();
+  });
+
+  it('every place that hurts keeps something out', () => {
+    for (const region of REGIONS)
+      expect([
+        region,
+        library.some(({ id }) => effect(id, 'right', { region, kind: 'sharp' }) === 'forbidden'),
+      ]).toEqual([region, true]);
   });
 
   const somePain = fc.record({

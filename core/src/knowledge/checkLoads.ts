@@ -18,6 +18,8 @@ const seated = load('seat', 'nothing');
 const onBack = load('back', 'nothing');
 const onSide = load('side', 'nothing');
 const standing = load('feet', 'body');
+const weighted = (joints: DrillLoad['joints'], rest: Rest): DrillLoad =>
+  load('feet', 'weight')({ neck: 'slight', ...joints }, { arms: 'grip', ...rest });
 
 const two = { stance: 'two' } as const;
 const one = { stance: 'one' } as const;
@@ -42,7 +44,10 @@ export const CHECK_LOADS: Readonly<Record<CheckId, DrillLoad>> = {
   'hip-extend': onBack({ hip: 'end', knee: 'half' }),
   'straight-leg-raise': onBack({ hip: 'half', knee: 'slight' }, backLine),
   'knee-straighten-90': onBack({ hip: 'half', knee: 'slight' }, backLine),
-  'floor-sit-turn': seated({ hip: 'end', knee: 'half' }, turnsKnee),
+  'floor-sit-turn': seated(
+    { hip: 'end', knee: 'half' },
+    { otherLeg: { hip: 'end', knee: 'half' }, arms: 'flat-hands', ...turnsKnee },
+  ),
   'double-leg-lift': onBack({ hip: 'slight' }),
   'breath-low': seated({}),
   'one-leg-stand-bend': standing({ hip: 'half', knee: 'half', ankle: 'half' }, one),
@@ -50,22 +55,25 @@ export const CHECK_LOADS: Readonly<Record<CheckId, DrillLoad>> = {
   'bridge-hold': load('back', 'part')({ hip: 'slight', knee: 'half' }),
   'knee-extend-strength': standing({ hip: 'half', knee: 'half', ankle: 'half' }, one),
   'adductor-lift': onSide({ hip: 'half' }),
-  'heel-raises': standing({ ankle: 'half' }, { ...one, ...hand }),
-  'midback-turn': seated({}, { back: 'turns' }),
+  'heel-raises': standing({ ankle: 'half', foot: 'half', toes: 'half' }, { ...one, ...hand }),
+  'midback-turn': seated({ neck: 'slight' }, { back: 'turns' }),
   'shoulder-raise': standing({ shoulder: 'end' }, two),
-  'nerve-slump': seated({ knee: 'half', hip: 'half' }, { back: 'rounds', ...backLine }),
+  'nerve-slump': seated(
+    { knee: 'half', hip: 'half', neck: 'end' },
+    { back: 'rounds', ...backLine },
+  ),
   'kneecap-line': standing({}, two),
-  'big-toe-bend': standing({}, two),
+  'big-toe-bend': standing({ toes: 'end' }, two),
   'adductor-length': onBack({ hip: 'end' }),
   'quad-length-hip-bent': onSide({ knee: 'end', hip: 'half' }),
   'one-leg-balance': standing({}, one),
-  'nerve-front-head': onSide({ knee: 'half', hip: 'half' }, { line: 'front-of-leg' }),
+  'nerve-front-head': onSide({ knee: 'half', hip: 'half', neck: 'end' }, { line: 'front-of-leg' }),
   // The pattern itself, with less than it was looked at.
-  'load-compare': load('feet', 'weight')({ hip: 'half', knee: 'half', ankle: 'half' }, two),
+  'load-compare': weighted({ hip: 'half', knee: 'half', ankle: 'half' }, two),
 };
 
 /** What a probe adds to the pattern that is looked at anyway; most add nothing. */
 export const PROBE_LOADS: Readonly<Partial<Record<ProbeId, DrillLoad>>> = {
-  'held-ahead': load('feet', 'weight')({ hip: 'half', knee: 'half', ankle: 'half' }, two),
+  'held-ahead': weighted({ hip: 'half', knee: 'half', ankle: 'half' }, two),
   'arms-up': standing({ shoulder: 'end' }, two),
 };

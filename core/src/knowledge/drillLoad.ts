@@ -2,12 +2,24 @@
 export type Reach = 'slight' | 'half' | 'end';
 
 /** Joints that a drill takes somewhere. */
-export const LOADED_JOINTS = ['ankle', 'knee', 'hip', 'shoulder'] as const;
+export const LOADED_JOINTS = [
+  'toes',
+  'foot',
+  'ankle',
+  'knee',
+  'hip',
+  'neck',
+  'shoulder',
+  'elbow',
+  'wrist',
+] as const;
 export type LoadedJoint = (typeof LOADED_JOINTS)[number];
 
 /** What a drill does to a body: what a pain or a flag is held against. */
 export interface DrillLoad {
   readonly joints: Readonly<Partial<Record<LoadedJoint, Reach>>>;
+  /** Where the other leg is taken meanwhile, unless it does the same or nothing: left out on the feet. */
+  readonly otherLeg?: Readonly<Partial<Record<LoadedJoint, Reach>>>;
   /** What the worked leg carries: nothing, a part of the body, all of it, or a weight on top. */
   readonly carries: 'nothing' | 'part' | 'body' | 'weight';
   /** What the back is taken to under it; `leans`: held flat while the trunk is tipped forward. */
@@ -18,6 +30,8 @@ export interface DrillLoad {
   readonly stance?: 'two' | 'staggered' | 'one';
   /** A hand is on a support. */
   readonly hand?: true;
+  /** What else the arms bear: weight on flat hands, on a forearm, or something held or pressed. */
+  readonly arms?: 'flat-hands' | 'forearm' | 'grip';
   /** The shin is turned under a bent knee. */
   readonly turnsKnee?: true;
   /** Hands or a tool press on the tissue. */

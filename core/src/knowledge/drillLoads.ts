@@ -9,13 +9,30 @@ const load =
   (joints: Joints, rest: Rest = {}): DrillLoad => ({ on, carries, joints, back: 'still', ...rest });
 
 const seated = load('seat', 'nothing');
-const kneeling = load('knees', 'part');
+/** On the floor with both legs bent alike. */
+const seatedOnBoth = (joints: Joints, rest: Rest = {}): DrillLoad =>
+  seated(joints, { otherLeg: joints, ...rest });
+/** On one knee, the other foot ahead: neither knee is straight. */
+const kneeling = (joints: Joints, rest: Rest = {}): DrillLoad =>
+  load('knees', 'part')(joints, {
+    otherLeg: { knee: 'half', hip: 'half', ankle: 'slight', toes: 'slight' },
+    ...rest,
+  });
 const onBack = load('back', 'nothing');
 const bridged = load('back', 'part');
 const onSide = load('side', 'nothing');
 const onFront = load('front', 'part');
-const standing = load('feet', 'body');
-const weighted = load('feet', 'weight');
+/** Who stands has weight on the balls of the feet. */
+const onFeet =
+  (carries: 'body' | 'weight') =>
+  (joints: Joints, rest: Rest = {}): DrillLoad =>
+    load('feet', carries)({ toes: 'slight', ...joints }, rest);
+const standing = onFeet('body');
+/** A weight is held, and hangs from the neck and the arms. */
+const weighted = (joints: Joints, rest: Rest = {}): DrillLoad =>
+  onFeet('weight')({ neck: 'slight', ...joints }, { arms: 'grip', ...rest });
+const onAllFours = (joints: Joints, rest: Rest = {}): DrillLoad =>
+  kneeling({ shoulder: 'half', ...joints }, { otherLeg: joints, ...flatHands, ...rest });
 
 const two = { stance: 'two' } as const;
 const staggered = { stance: 'staggered' } as const;
@@ -23,6 +40,9 @@ const one = { stance: 'one' } as const;
 const hand = { hand: true } as const;
 const ownEnd = { ownEnd: true } as const;
 const presses = { presses: true } as const;
+const flatHands = { arms: 'flat-hands' } as const;
+const onForearms = { arms: 'forearm' } as const;
+const grip = { arms: 'grip' } as const;
 const turnsKnee = { turnsKnee: true } as const;
 const backLine = { line: 'back-of-leg' } as const;
 const frontLine = { line: 'front-of-leg' } as const;
@@ -40,24 +60,24 @@ export const DRILL_LOADS: Readonly<Record<DrillId, DrillLoad>> = {
   ),
   'seated-shin-turns': seated({ knee: 'half' }, turnsKnee),
   'seated-shin-turns-out': seated({ knee: 'half' }, turnsKnee),
-  'hip-rock-back': kneeling({ hip: 'end', knee: 'end', ankle: 'slight' }),
-  'floor-sit-switches': seated({ hip: 'end', knee: 'half' }, turnsKnee),
-  'leg-nerve-slide': seated({ knee: 'half', hip: 'half' }, backLine),
-  'mid-back-turns': onSide({ shoulder: 'half' }, turns),
-  'rock-back-knee-pump': kneeling({ knee: 'end', hip: 'half' }),
+  'hip-rock-back': onAllFours({ hip: 'end', knee: 'end', ankle: 'slight' }),
+  'floor-sit-switches': seatedOnBoth({ hip: 'end', knee: 'half' }, { ...turnsKnee, ...flatHands }),
+  'leg-nerve-slide': seated({ knee: 'half', hip: 'half', neck: 'half' }, backLine),
+  'mid-back-turns': onSide({ shoulder: 'half', neck: 'half' }, turns),
+  'rock-back-knee-pump': onAllFours({ knee: 'end', hip: 'half' }),
   'front-thigh-half-kneeling': kneeling({ knee: 'end', hip: 'end' }, frontLine),
   'kneeling-hip-glide': kneeling({ hip: 'end', knee: 'half' }),
   'kneeling-hip-front-hold': kneeling({ hip: 'end', knee: 'half' }, frontLine),
-  'soles-together-tall': seated({ hip: 'end', knee: 'half' }, turnsKnee),
+  'soles-together-tall': seatedOnBoth({ hip: 'end', knee: 'half' }, turnsKnee),
   'doorway-leg-hold': onBack({ hip: 'half', knee: 'slight' }, backLine),
-  'back-line-sweep': seated({ knee: 'half' }, { ...presses, ...backLine }),
-  'front-nerve-slide': onSide({ knee: 'half', hip: 'half' }, frontLine),
+  'back-line-sweep': seated({ knee: 'half' }, { ...presses, ...grip, ...backLine }),
+  'front-nerve-slide': onSide({ knee: 'half', hip: 'half', neck: 'half' }, frontLine),
   'hip-across-body': onBack({ hip: 'end', knee: 'half' }),
-  'floor-sit-fold': seated({ hip: 'end', knee: 'half' }, { ...turnsKnee, ...turns }),
-  'calf-roller': seated({ ankle: 'half' }, presses),
-  'front-thigh-roller': onFront({ knee: 'half' }, presses),
+  'floor-sit-fold': seatedOnBoth({ hip: 'end', knee: 'half' }, { ...turnsKnee, ...turns }),
+  'calf-roller': seated({ ankle: 'half' }, { ...presses, ...flatHands }),
+  'front-thigh-roller': onFront({ knee: 'half' }, { ...presses, ...onForearms }),
   // Calm, and woken
-  'breath-on-hands-and-knees': kneeling({ hip: 'half', knee: 'half' }),
+  'breath-on-hands-and-knees': onAllFours({ hip: 'half', knee: 'half' }),
   'breath-then-leg': onBack({ hip: 'half' }),
   'low-breath-reset': onBack({}),
   'quiet-back-heel-taps': onBack({ hip: 'half', knee: 'half' }),
@@ -69,8 +89,8 @@ export const DRILL_LOADS: Readonly<Record<DrillId, DrillLoad>> = {
   'bridge-heel-walkouts': bridged({ hip: 'slight', knee: 'half' }),
   'slow-sit-to-stand': standing({ hip: 'half', knee: 'half', ankle: 'slight' }, two),
   'slow-step-down': standing({ hip: 'half', knee: 'half', ankle: 'half' }, { ...one, ...hand }),
-  'slow-heel-raise': standing({ ankle: 'half' }, { ...one, ...hand }),
-  'short-foot-stand': standing({ ankle: 'slight' }, two),
+  'slow-heel-raise': standing({ ankle: 'half', foot: 'half', toes: 'half' }, { ...one, ...hand }),
+  'short-foot-stand': standing({ ankle: 'slight', foot: 'half', toes: 'half' }, two),
   'side-hip-lift': onSide({ hip: 'slight' }),
   'squeeze-and-turn': onSide({ hip: 'half' }),
   'inner-thigh-lift': onSide({ hip: 'half' }),
@@ -87,7 +107,7 @@ export const DRILL_LOADS: Readonly<Record<DrillId, DrillLoad>> = {
   'own-strength-shin-turns': seated({ knee: 'half' }, { ...turnsKnee, ...ownEnd }),
   'heel-to-seat-pull': onFront({ knee: 'end' }, ownEnd),
   'seated-leg-turns': seated({ hip: 'end', knee: 'half' }, ownEnd),
-  'soles-together-press': seated({ hip: 'end', knee: 'half' }, { ...turnsKnee, ...ownEnd }),
+  'soles-together-press': seatedOnBoth({ hip: 'end', knee: 'half' }, { ...turnsKnee, ...ownEnd }),
   'wall-arm-climb': standing({ shoulder: 'end' }, { ...two, ...ownEnd }),
   'long-leg-reach': standing(
     { hip: 'half', knee: 'slight' },
@@ -109,31 +129,37 @@ export const DRILL_LOADS: Readonly<Record<DrillId, DrillLoad>> = {
   'hinge-to-wall': standing({ hip: 'half', knee: 'slight' }, { ...two, ...leans, ...backLine }),
   'raised-start-hinge': weighted({ hip: 'half', knee: 'slight' }, { ...two, ...leans }),
   'split-with-a-hand': standing(
-    { hip: 'half', knee: 'half', ankle: 'half' },
+    { hip: 'half', knee: 'half', ankle: 'half', toes: 'half' },
     { ...staggered, ...hand },
   ),
-  'split-small-and-tall': standing({ hip: 'half', knee: 'half', ankle: 'slight' }, staggered),
-  'step-and-stay': standing({ hip: 'half', knee: 'half', ankle: 'half' }, staggered),
+  'split-small-and-tall': standing(
+    { hip: 'half', knee: 'half', ankle: 'slight', toes: 'half' },
+    staggered,
+  ),
+  'step-and-stay': standing({ hip: 'half', knee: 'half', ankle: 'half', toes: 'half' }, staggered),
   // Ladders: as their highest rungs ask
   'front-foot-high-split': weighted(
-    { hip: 'half', knee: 'end', ankle: 'end' },
+    { hip: 'half', knee: 'end', ankle: 'end', toes: 'half' },
     { ...staggered, ...hand },
   ),
   'fading-counterweight-squat': weighted({ hip: 'end', knee: 'end', ankle: 'end' }, two),
   'hinge-climb': weighted({ hip: 'half', knee: 'slight' }, { ...two, ...leans, ...backLine }),
   'one-leg-climb': standing({ hip: 'half', knee: 'end', ankle: 'half' }, { ...one, ...hand }),
   // Feet, hands and neck
-  'toes-tucked-sit': kneeling({ knee: 'end', hip: 'half', ankle: 'half' }),
-  'forefoot-wringing': seated({ hip: 'half', knee: 'half', ankle: 'half' }),
-  'hands-and-knees-wrist-rocks': kneeling({ hip: 'half', knee: 'half', shoulder: 'half' }),
+  'toes-tucked-sit': kneeling({ knee: 'end', hip: 'half', ankle: 'half', toes: 'end' }),
+  'forefoot-wringing': seated(
+    { hip: 'half', knee: 'half', ankle: 'half', foot: 'end', toes: 'slight' },
+    grip,
+  ),
+  'hands-and-knees-wrist-rocks': onAllFours({ hip: 'half', knee: 'half', wrist: 'end' }),
   // What pulls the bone back takes the squash away in front.
   'banded-ankle-glide': kneeling({ ankle: 'half', knee: 'half', hip: 'slight' }),
-  'hand-held-ankle-glide': kneeling({ ankle: 'half', knee: 'half', hip: 'slight' }),
-  'small-nods': onBack({}),
-  'side-plank': load('side', 'part')({ shoulder: 'half', hip: 'slight' }),
-  'wrist-back-lifts': seated({}),
+  'hand-held-ankle-glide': kneeling({ ankle: 'half', knee: 'half', hip: 'slight' }, grip),
+  'small-nods': onBack({ neck: 'end' }),
+  'side-plank': load('side', 'part')({ shoulder: 'half', hip: 'slight' }, onForearms),
+  'wrist-back-lifts': seated({ wrist: 'end' }, ownEnd),
   'small-ankle-pumps': seated({ ankle: 'half' }),
-  'big-toe-press': standing({}, two),
+  'big-toe-press': standing({ foot: 'half', toes: 'end' }, two),
   'half-the-weight': weighted({ hip: 'half', knee: 'half', ankle: 'half' }, { ...two, ...leans }),
   'threes-at-full-speed': standing(
     { hip: 'half', knee: 'half', ankle: 'half' },

@@ -1,4 +1,4 @@
-import type { DrillLoad, Reach } from './drillLoad';
+import { LOADED_JOINTS, type DrillLoad, type Reach } from './drillLoad';
 import { DRILL_LOADS } from './drillLoads';
 import type { DrillRow, Family, Position } from './drillRow';
 import { isShipped, type DrillId } from './drills';
@@ -21,10 +21,15 @@ function loadOfOwn({ family, position, kit, oneSided }: DrillRow): DrillLoad {
   const reach: Reach = TO_THE_END.includes(family) ? 'end' : 'half';
   const carries = kit.includes('weight') ? 'weight' : position === 'standing' ? 'body' : 'part';
   return {
-    joints: { ankle: reach, knee: reach, hip: reach, shoulder: reach },
+    joints: Object.fromEntries(LOADED_JOINTS.map((joint) => [joint, reach])),
     carries,
     back: 'leans',
     on: ON[position],
+    ...(position === 'kneeling'
+      ? { arms: 'flat-hands' }
+      : carries === 'weight'
+        ? { arms: 'grip' }
+        : {}),
     ...(position === 'standing' ? { stance: oneSided ? 'one' : 'two' } : {}),
     ...(kit.includes('post') || kit.includes('wall') ? { hand: true } : {}),
     ...(family === 'tissue' ? { presses: true } : {}),

@@ -32,10 +32,10 @@ const FRONT: readonly NerveLine[] = ['front-of-leg'];
 
 /** Every place that can be told, those of older files too (`back`, and `hip` and `knee` for all about them). */
 export const REGION_ROWS = [
-  { id: 'neck', area: 'neck-and-arms', joints: [], spares: [] },
+  { id: 'neck', area: 'neck-and-arms', joints: ['neck'], spares: [] },
   { id: 'shoulder', area: 'neck-and-arms', joints: ['shoulder'], spares: [] },
-  { id: 'elbow', area: 'neck-and-arms', joints: [], spares: [] },
-  { id: 'wrist', area: 'neck-and-arms', joints: [], spares: [] },
+  { id: 'elbow', area: 'neck-and-arms', joints: ['elbow'], spares: [] },
+  { id: 'wrist', area: 'neck-and-arms', joints: ['wrist'], spares: [] },
   { id: 'upper-back', area: 'back', joints: [], isBack: true, spares: [] },
   { id: 'back', area: 'back', joints: [], isBack: true, nerve: 'back-of-leg', spares: BOTH },
   { id: 'low-back', area: 'back', joints: [], isBack: true, nerve: 'back-of-leg', spares: BOTH },
@@ -70,7 +70,7 @@ export const REGION_ROWS = [
     nerve: 'front-of-leg',
     spares: FRONT,
   },
-  { id: 'kneecap', area: 'knee', joints: ['knee'], kneels: true, spares: FRONT },
+  { id: 'kneecap', area: 'knee', joints: ['knee'], kneels: true, twists: true, spares: FRONT },
   { id: 'shin', area: 'leg-and-foot', joints: ['ankle'], kneels: true, spares: BACK },
   {
     id: 'calf',
@@ -86,12 +86,12 @@ export const REGION_ROWS = [
   {
     id: 'foot',
     area: 'leg-and-foot',
-    joints: ['ankle'],
+    joints: ['ankle', 'foot', 'toes'],
     pressed: true,
     nerve: 'back-of-leg',
     spares: BACK,
   },
-  { id: 'big-toe', area: 'leg-and-foot', joints: ['ankle'], pressed: true, spares: BACK },
+  { id: 'big-toe', area: 'leg-and-foot', joints: ['toes'], pressed: true, spares: BACK },
 ] as const satisfies readonly RegionRow[];
 
 export type Region = (typeof REGION_ROWS)[number]['id'];

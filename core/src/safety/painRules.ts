@@ -1,4 +1,4 @@
-import type { DrillLoad, Reach } from '../knowledge/drillLoad';
+import type { DrillLoad, LoadedJoint, Reach } from '../knowledge/drillLoad';
 import type { DrillRow } from '../knowledge/drillRow';
 import { loadOf } from '../knowledge/loadOf';
 import { oneRegion, placeWords, type RegionRow } from '../knowledge/regions';
@@ -42,13 +42,32 @@ function askOfPressure(
   return kneels && on === 'knees' ? 'some' : 'nothing';
 }
 
+/** What arms that bear something ask of each of their joints. */
+const ASKED_OF_ARM: Readonly<
+  Record<NonNullable<DrillLoad['arms']>, Partial<Record<LoadedJoint, Ask>>>
+> = {
+  'flat-hands': { wrist: 'much', elbow: 'some', shoulder: 'some' },
+  forearm: { elbow: 'much', shoulder: 'much' },
+  grip: { wrist: 'some', elbow: 'some', shoulder: 'some' },
+};
+
+/** A hand on a support only steadies. */
+function askOfArm(joint: LoadedJoint, { arms, hand }: DrillLoad): Ask {
+  const borne = arms && ASKED_OF_ARM[arms][joint];
+  if (borne) return borne;
+  return hand && joint in ASKED_OF_ARM.grip ? 'little' : 'nothing';
+}
+
 const ASKS: readonly Ask[] = ['nothing', 'little', 'some', 'much'];
 const most = (asks: readonly Ask[]): Ask =>
   ASKS[Math.max(0, ...asks.map((one) => ASKS.indexOf(one)))];
 
 const askOf = (region: RegionRow, load: DrillLoad): Ask =>
   most([
-    ...region.joints.map((joint) => askOfJoint(load.joints[joint], load)),
+    ...region.joints.flatMap((joint) => [
+      askOfJoint(load.joints[joint], load),
+      askOfArm(joint, load),
+    ]),
     region.isBack ? askOfBack(load) : 'nothing',
     askOfPressure(region, load),
   ]);
@@ -62,9 +81,35 @@ const isOnLine = ({ kind, region }: Pain, { line }: DrillLoad, drill: DrillRow |
 
 const sameSide = (a: MaybeSide | undefined, b: MaybeSide): boolean => !a || !b || a === b;
 
-/** What works on one leg loads the other one too when the feet stand apart. */
-const touches = (pain: Pain, load: DrillLoad, side: MaybeSide): boolean =>
-  load.stance === 'staggered' || load.stance === 'two' || sameSide(pain.side, side);
+const NOTHING: Pick<DrillLoad, 'joints' | 'arms' | 'hand' | 'presses' | 'turnsKnee' | 'line'> = {
+  joints: {},
+  arms: undefined,
+  hand: undefined,
+  presses: undefined,
+  turnsKnee: undefined,
+  line: undefined,
+};
+
+/** Of the leg that is not worked: the same where both are stood on, else what is known of it. */
+function onOtherLeg(load: DrillLoad): DrillLoad {
+  if (load.stance === 'two' || load.stance === 'staggered') return load;
+  const { otherLeg, turnsKnee } = load;
+  return otherLeg ? { ...load, ...NOTHING, joints: otherLeg, turnsKnee } : { ...load, ...NOTHING };
+}
+
+/** Of the arm that is not worked: flat hands and what is held are a matter of both. */
+const onOtherArm = (load: DrillLoad): DrillLoad => ({
+  ...load,
+  ...NOTHING,
+  arms: load.arms === 'forearm' ? undefined : load.arms,
+});
+
+/** What a drill on a side does at the side that hurts; the middle of the body has a part in either. */
+function loadWhere({ region, side: at }: Pain, load: DrillLoad, side: MaybeSide): DrillLoad {
+  const { isBack, joints, area } = oneRegion(region);
+  if (sameSide(at, side) || isBack || joints.includes('neck')) return load;
+  return area === 'neck-and-arms' ? onOtherArm(load) : onOtherLeg(load);
+}
 
 const whereOf = ({ region, side }: Pain): string => placeWords(region, side);
 
@@ -84,11 +129,11 @@ const canBeCut = (drill: DrillRow | null, load: DrillLoad): boolean =>
 
 function maybeEffect(
   pain: Pain,
-  load: DrillLoad,
+  whole: DrillLoad,
   drill: DrillRow | null,
   side: MaybeSide,
 ): PainEffect | null {
-  if (!touches(pain, load, side)) return null;
+  const load = loadWhere(pain, whole, side);
   const forbidden = (why: string): PainEffect => ({
     effect: 'forbidden',
     says: `${why} the ${whereOf(pain)}, which hurts`,
