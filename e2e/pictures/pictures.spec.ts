@@ -267,7 +267,7 @@ test.describe('wide', () => {
     await page.waitForTimeout(1500);
     await page.getByRole('main').evaluate((main) => main.scrollTo(0, 0));
     await button(page, 'Aim: reach the depth').click();
-    await button(page, 'Try this stance').waitFor({ timeout: 60_000 });
+    await button(page, 'Try this stance').waitFor();
     await take(page, 'wide-fit');
   });
 });

@@ -31,7 +31,7 @@ async function holdToTake(page: Page): Promise<void> {
   const box = (await page.getByText('Hold to take').boundingBox())!;
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
   await page.mouse.down();
-  await expect(page.getByText(/^Taken: /)).toBeVisible({ timeout: 10_000 });
+  await expect(page.getByText(/^Taken: /)).toBeVisible();
   await page.mouse.up();
 }
 

@@ -42,7 +42,7 @@ test('a stiff ankle stops the squat, is named, and its usual range has a price',
   await expect(page.getByText(/^Stopped by: .*ankle/)).toBeVisible();
   await expect(page.getByText('right ankle bend +16°')).toBeVisible();
   const bar = page.getByRole('group', { name: /right ankle .* cm/ });
-  await expect(bar).toBeVisible({ timeout: 20_000 });
+  await expect(bar).toBeVisible();
   const words = (await bar.getAttribute('aria-label')) ?? '';
   const parts = [...words.matchAll(/(-?[\d.]+)(?: ± [\d.]+)? cm/g)].map((found) =>
     Number(found[1]),
@@ -59,7 +59,7 @@ test('a fitted stance is taken over, saved, and begins the next look', async ({ 
   await pull(page, 'right ankle bend', 26);
   await expect(headline(page)).toHaveText(/^Thighs stop/);
   await button(page, 'Aim: reach the depth').click();
-  await button(page, 'Try this stance').click({ timeout: 60_000 });
+  await button(page, 'Try this stance').click();
   await expect(headline(page)).not.toHaveText(/stop 1\d|stop 2\d/);
   const stance = await slider(page, 'Between the heels').inputValue();
   await button(page, 'Save this stance for looks and drills').click();
@@ -80,9 +80,7 @@ test('a lunge is fitted by its step, and the step is kept with the set-up', asyn
   await page.getByRole('heading', { name: /^Front thigh/ }).waitFor();
   const before = await slider(page, 'Step, ankle to ankle').inputValue();
   await button(page, 'Aim: spare the knees').click();
-  await expect(page.getByText(/foot in front, step \d+ cm .* becomes \d+ Nm/)).toBeVisible({
-    timeout: 60_000,
-  });
+  await expect(page.getByText(/foot in front, step \d+ cm .* becomes \d+ Nm/)).toBeVisible();
   await button(page, 'Try this stance').click();
   await expect(slider(page, 'Step, ankle to ankle')).not.toHaveValue(before);
   await button(page, 'Save this stance for looks and drills').click();

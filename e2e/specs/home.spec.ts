@@ -227,7 +227,7 @@ test.describe('the client’s page', () => {
 
     await world.start();
     await theirs.setOffline(false);
-    await expect(phone.getByText(/kept here/)).toHaveCount(0, { timeout: 20_000 });
+    await expect(phone.getByText(/kept here/)).toHaveCount(0);
 
     await page.goto(world.url);
     const first = page.getByRole('region', { name: 'Loose ends' }).getByRole('button');

@@ -40,9 +40,7 @@ test('a letter is asked for with the server dead, goes out when it is back, and 
   await page.reload().catch(() => {});
   await world.start();
   await page.goto(`${world.url}/clients/${client}/home`);
-  await expect(page.getByText(/^sent today, .* to oda@fenn.example$/)).toBeVisible({
-    timeout: 30_000,
-  });
+  await expect(page.getByText(/^sent today, .* to oda@fenn.example$/)).toBeVisible();
 
   const letters = lettersIn(world).filter((text) => text.includes('Oda'));
   expect(letters).toHaveLength(1);
@@ -72,9 +70,9 @@ test('without a worker everything waits and says so; one that comes does it all'
   await button(page, 'Write that the plan is ready').click();
   await allSent(page);
   await button(page, 'Handout').click();
-  const saved = page.waitForEvent('download', { timeout: 60_000 });
+  const saved = page.waitForEvent('download');
   await button(page, 'PDF').click();
-  await expect(page.getByText('The PDF takes longer than usual')).toBeVisible({ timeout: 25_000 });
+  await expect(page.getByText('The PDF takes longer than usual')).toBeVisible();
 
   const other = await page.context().newPage();
   await other.goto(`${world.url}/outbox`);
@@ -83,9 +81,7 @@ test('without a worker everything waits and says so; one that comes does it all'
 
   await world.startWorker();
   expect((await saved).suggestedFilename()).toMatch(/\.pdf$/);
-  await expect(other.getByText('The worker is there. Nothing is under way.')).toBeVisible({
-    timeout: 20_000,
-  });
+  await expect(other.getByText('The worker is there. Nothing is under way.')).toBeVisible();
   await expect(
     other.getByRole('listitem').filter({ hasText: 'Per Askew: The plan is ready' }),
   ).toContainText('sent today');

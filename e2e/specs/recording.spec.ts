@@ -28,9 +28,7 @@ async function openRecording(page: Page, world: World): Promise<string> {
 
 const film = (page: Page) => button(page, 'Film five repetitions').click();
 const measured = (page: Page) =>
-  expect(page.getByRole('heading', { name: /^5 repetitions, seen from/ })).toBeVisible({
-    timeout: 30_000,
-  });
+  expect(page.getByRole('heading', { name: /^5 repetitions, seen from/ })).toBeVisible();
 
 test('a look is filmed and measured with the server gone, and an accepted proposal is kept', async ({
   page,

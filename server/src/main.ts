@@ -1,5 +1,6 @@
 import { pino } from 'pino';
 import { appSource, ChangeFeed, createApp } from './index';
+import { keepLines } from './http/keepLines';
 import { need } from './need';
 import { sayReady } from './sayReady';
 import { whenStopped } from './whenStopped';
@@ -26,6 +27,7 @@ const server = app.listen(port, process.env.HOST ?? '127.0.0.1', (error?: Error)
   log.info({ port }, 'listening');
   sayReady('listening');
 });
+keepLines(server);
 
 /** Lets requests finish, then lets go of the database. */
 async function end(): Promise<void> {
