@@ -58,6 +58,9 @@ const causesOf = (p: (row: CauseRow) => number): PlannedCause[] =>
         p: p({ id, kind, sentence, sided } as CauseRow),
       })),
     );
+/** Where every cause is likely, a nerve is: a pattern on its line says so, after all else. */
+const apartFromNerves = (care: readonly string[]) =>
+  care.filter((says) => !says.startsWith('Stop before the line'));
 const LIMITS: SessionLimits = {
   pattern: 'squat',
   minutes: 30,
@@ -113,7 +116,7 @@ describe('flags', () => {
       expect(drills.length).toBeGreaterThan(0);
       for (const { drill, side, care } of drills) {
         expect(maybeForbidden(drill, [flag])).toBeNull();
-        expect(care).toEqual(careOf(drill, side, { flags: [flag] }));
+        expect(apartFromNerves(care)).toEqual(careOf(drill, side, { flags: [flag] }));
       }
     },
   );
@@ -259,7 +262,7 @@ describe('pain', () => {
           for (const { drill, side, care } of planSession({ causes }, limits).drills) {
             const effects = painEffects(drill, side, pains);
             expect(effects.map((one) => one.effect)).not.toContain('forbidden');
-            expect(care).toEqual(effects.map(({ says }) => says));
+            expect(apartFromNerves(care)).toEqual(effects.map(({ says }) => says));
           }
         },
       ),

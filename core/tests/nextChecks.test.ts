@@ -11,6 +11,7 @@ import {
   type Side,
 } from '../src';
 import { gains, outcomesOf } from '../src/trace/next/expectedGain';
+import { NAMED_PART, PARTS_OF_FAULTS } from '../src/knowledge/partsOfFaults';
 import { prepared } from '../src/trace/inference/evidence';
 import type { Finding, Network } from '../src/trace/inference/network';
 import { posteriors } from '../src/trace/inference/posteriors';
@@ -165,13 +166,73 @@ describe('what to ask next', () => {
       for (const one of own) {
         const same = ranked.find((other) => named(other) === named(one))!;
         expect(one.bitsPerMinute).toBeCloseTo(same.bitsPerMinute, 9);
+        const part = PARTS_OF_FAULTS['hips-slide']!.includes(nameOf(one) as never) ? NAMED_PART : 1;
         expect(one.weight).toBeCloseTo(
-          one.bitsPerMinute * (ASK_ORDER[id][nameOf(one) as never] ?? 1),
+          one.bitsPerMinute * (ASK_ORDER[id][nameOf(one) as never] ?? 1) * part,
           9,
         );
       }
     },
   );
+
+  it('what a fault points at is asked sooner, and there is such a thing', () => {
+    const ids: string[] = [...CHECKS, ...PROBES].map(({ id }) => id);
+    for (const parts of Object.values(PARTS_OF_FAULTS))
+      for (const part of parts!) expect(ids).toContain(part);
+    const arms = { ...USUAL_SETUP, arms: 'overhead' as const };
+    const folds = slideTo('right', {
+      look: {
+        pattern: 'squat',
+        setup: arms,
+        faults: [{ fault: 'overhead-folds', phase: 'bottom', grade: 'plain' }],
+        clear: [],
+        pain: [],
+      },
+    });
+    const [first] = nextChecks(folds).ranked;
+    expect(PARTS_OF_FAULTS['overhead-folds']).toContain(nameOf(first));
+  });
+
+  describe('when something hurts, the set-up that may spare it is tried first', () => {
+    const hurting = (pain: Partial<CaseFile['look']['pain'][number]>, kg = 0) => {
+      const { look, ...rest } = slideTo('right');
+      const load = kg > 0 ? { at: 'back' as const, kg } : USUAL_SETUP.load;
+      const told = {
+        region: 'knee',
+        side: 'left',
+        phase: 'bottom',
+        score: 5,
+        kind: 'ache',
+      } as const;
+      const setup = { ...USUAL_SETUP, load };
+      return { ...rest, look: { ...look, setup, pain: [{ ...told, ...pain }] } } as CaseFile;
+    };
+    const firstOf = (file: CaseFile) => nameOf(nextChecks(file).ranked[0]);
+
+    it.each([
+      ['at the bottom', hurting({}), 'shorter'],
+      ['on the way down, a little', hurting({ phase: 'down', score: 3 }), 'shorter'],
+      ['sharp, however small', hurting({ score: 1, kind: 'sharp' }), 'shorter'],
+      ['at the finish', hurting({ phase: 'finish' }), 'post'],
+      ['under a load', hurting({}, 40), 'unloaded'],
+    ])('%s', (_name, file, probe) => expect(firstOf(file)).toBe(probe));
+
+    it('the next one after the first was tried, and none when all were, or when it hardly hurts', () => {
+      const tried = (...probes: ('shorter' | 'post')[]) =>
+        firstOf({
+          ...hurting({}),
+          probes: probes.map((probe) => ({
+            probe,
+            outcome: 'same',
+            fault: 'hips-slide',
+            side: 'right',
+          })),
+        });
+      expect(tried('shorter')).toBe('post');
+      expect(['shorter', 'post']).not.toContain(tried('shorter', 'post'));
+      expect(['shorter', 'post']).not.toContain(firstOf(hurting({ score: 2 })));
+    });
+  });
 
   it('ground up asks of the ankle before anything else', () =>
     expect(nameOf(nextChecks(slideTo('right'), 'ground-up').ranked[0])).toMatch(/^ankle/));

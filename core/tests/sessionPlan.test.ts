@@ -20,6 +20,7 @@ import {
   type SessionLimits,
   type SessionWish,
 } from '../src';
+import { DRILL_LOADS } from '../src/knowledge/drillLoads';
 import { isStaggered } from '../src/knowledge/patterns';
 import { candidatesOf, isPartner, needsPartner, type Candidate } from '../src/planning/candidates';
 import { maybeAgainst } from '../src/planning/reasonAgainst';
@@ -121,6 +122,35 @@ describe('what the coach holds on to', () => {
     const causes = [...STIFF, cause('nerve-back', 'right', 0.8)];
     expect(plan(causes, {}, locked('doorway-leg-hold')).refused).toHaveLength(1);
     expect(plan(causes, {}, locked('doorway-leg-hold', 'left')).refused).toEqual([]);
+  });
+
+  it.each([
+    ['doorway-leg-hold', 'nerve-back'],
+    // Pressed, glided and pulled along by its own strength, it is stretched all the same.
+    ['back-line-sweep', 'nerve-back'],
+    ['hip-across-body', 'nerve-back'],
+    ['one-leg-end-lift', 'nerve-back'],
+    ['kneeling-hip-glide', 'nerve-front'],
+    ['heel-to-seat-pull', 'nerve-front'],
+  ] as const)('%s waits for a %s on its line', (drill, nerve) => {
+    const beside = (id: typeof nerve | 'nerve-back' | 'nerve-front', p: number) =>
+      plan([...STIFF, cause(id, 'right', p)], { minutes: 30 }, locked(drill)).refused;
+    expect(beside(nerve, 0.6)).toMatchObject([{ drill, reason: expect.stringMatching(/nerve/) }]);
+    expect(beside(nerve, 0.05)).toEqual([]);
+  });
+
+  it('a nerve is slid before all but the breath, and a pattern on its line stops short of it', () => {
+    for (const { id } of APPROACHES) {
+      const causes = [cause('nerve-back', 'right', 0.9), cause('trunk-hold', null, 0.8), ...STIFF];
+      const { drills } = plan(causes, { pattern: 'hinge', minutes: 30, approach: id });
+      const families = drills.map(({ drill }) => drill.family);
+      const at = families.indexOf('nerve');
+      expect(at).toBeGreaterThanOrEqual(0);
+      expect(families.slice(0, at).every((family) => family === 'reset')).toBe(true);
+      const last = drills.at(-1)!;
+      const onLine = DRILL_LOADS[last.drill.id as keyof typeof DRILL_LOADS].line === 'back-of-leg';
+      expect(last.care.some((says) => says.startsWith('Stop before the line'))).toBe(onLine);
+    }
   });
 
   it.each([

@@ -1,6 +1,7 @@
 import type { Finding, Network } from '../../src/trace/inference/network';
 import { posteriors } from '../../src/trace/inference/posteriors';
 import { DEFAULT_APPROACH } from '../../src/knowledge/approaches';
+import type { SeenFault } from '../../src/trace/caseFile';
 import type { Candidate } from '../../src/trace/next/candidates';
 import { inQuestion, weigh } from '../../src/trace/next/weigh';
 import { oneOf, type Random } from './client';
@@ -15,8 +16,10 @@ export const randomOrder =
   (_network, left) =>
     oneOf(random, left);
 
-export const bestFirst: Policy = (network, left) =>
-  weigh(network, posteriors(network), left, DEFAULT_APPROACH)[0].one;
+export const bestFirst =
+  (faults: readonly SeenFault[]): Policy =>
+  (network, left) =>
+    weigh(network, posteriors(network), left, DEFAULT_APPROACH, faults)[0].one;
 
 /** As sure as this, one stops asking. */
 const SURE = 0.8;

@@ -105,7 +105,7 @@ export function compareAsking(made: number, seed: number): Asked[] {
     if (!trial) continue;
     const random = randomOf(seed + 1, client);
     rows.push(
-      [bestFirst, fixedOrder, randomOrder(random)].map((policy) =>
+      [bestFirst(trial.faults), fixedOrder, randomOrder(random)].map((policy) =>
         askUntilSure(trial.looked, trial.candidates, trial.answers, policy),
       ),
     );

@@ -1,5 +1,6 @@
 import type { Finding, Network } from '../../src/trace/inference/network';
 import { posteriors } from '../../src/trace/inference/posteriors';
+import type { SeenFault } from '../../src/trace/caseFile';
 import type { Candidate } from '../../src/trace/next/candidates';
 import { inQuestion } from '../../src/trace/next/weigh';
 import { seeded } from '../../src';
@@ -14,6 +15,7 @@ export interface Trial {
   readonly checked: Network;
   readonly candidates: readonly Candidate[];
   readonly answers: ReadonlyMap<Candidate, readonly Finding[]>;
+  readonly faults: readonly SeenFault[];
   readonly present: readonly boolean[];
   readonly question: readonly boolean[];
 }
@@ -42,6 +44,7 @@ export function trialOf(
     checked,
     candidates,
     answers,
+    faults: seen.faults,
     present: made.present,
     question: inQuestion(looked),
   };

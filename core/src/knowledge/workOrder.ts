@@ -70,11 +70,17 @@ export const WORK_ORDER: Readonly<Record<ApproachId, WorkOrder>> = {
   },
 };
 
-/** Families in the order of a school's session. */
+/**
+ * Families in the order of a school's session. A nerve is slid before anything pulls on its line, whatever
+ * the school; only the breath comes before it.
+ */
 export function familyOrder(approach: ApproachId): readonly Family[] {
   const { first } = WORK_ORDER[approach];
-  const rest = USUAL.filter((family) => !first.includes(family));
-  return [...first, ...rest];
+  const rest = [...first, ...USUAL.filter((family) => !first.includes(family))].filter(
+    (family) => family !== 'nerve',
+  );
+  const at = rest[0] === 'reset' ? 1 : 0;
+  return [...rest.slice(0, at), 'nerve', ...rest.slice(at)];
 }
 
 /** How much a family is expected to do in a school. */

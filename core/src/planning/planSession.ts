@@ -20,7 +20,7 @@ import {
 } from './candidates';
 import { doseMinutes, maybeFitted } from './doseSeconds';
 import { leftOutOf, type LeftOut } from './leftOut';
-import { maybeAgainst } from './reasonAgainst';
+import { maybeAgainst, maybeNerveCare } from './reasonAgainst';
 import { NO_WISH, type SessionLimits, type SessionWish } from './sessionLimits';
 import { brokenRules, type BrokenRule } from './sessionRules';
 
@@ -201,6 +201,11 @@ function whyOf(one: Candidate, session: readonly Candidate[]): string {
   return `For: ${main.sentence.toLowerCase()} (${probabilityWords(main.p)})${uses}`;
 }
 
+const nerveCare = (one: Candidate, likely: readonly PlannedCause[]): readonly string[] => {
+  const care = maybeNerveCare(one, likely);
+  return care ? [care] : [];
+};
+
 const likelyOf = (causes: readonly PlannedCause[]): readonly PlannedCause[] =>
   causes.filter((cause) => cause.p >= LIKELY_ENOUGH);
 
@@ -272,7 +277,7 @@ export function planSession(
       minutes: one.minutes,
       dose: one.dose,
       why: whyOf(one, session),
-      care: careOf(one.drill, one.side, limits),
+      care: [...careOf(one.drill, one.side, limits), ...nerveCare(one, likely)],
       locked: locked.has(one.key),
     })),
     leftOut: leftOutOf(pool.all, session, likely, limits, wish),

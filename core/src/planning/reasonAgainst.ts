@@ -1,5 +1,8 @@
+import type { CauseId } from '../knowledge/causes';
+import type { DrillLoad } from '../knowledge/drillLoad';
 import type { FlagId } from '../knowledge/flags';
 import { KIT, type Kit } from '../knowledge/kit';
+import { loadOf } from '../knowledge/loadOf';
 import { maybeForbidden } from '../safety/flagRules';
 import { painEffects } from '../safety/painRules';
 import type { MaybeSide } from '../sides/side';
@@ -25,12 +28,48 @@ export interface Against {
 
 /** Families that keep a line on stretch; a nerve beside it is slid and never held. */
 const HELD: readonly string[] = ['hold', 'tissue'];
+/** A slide is meant for the nerve, and the pattern is only cut short of it. */
+const GOES_ON: readonly string[] = ['nerve', 'pattern'];
+const NERVE_LINES: Readonly<Partial<Record<CauseId, DrillLoad['line']>>> = {
+  'nerve-back': 'back-of-leg',
+  'nerve-front': 'front-of-leg',
+};
 
 const onSameSide = (a: MaybeSide, b: MaybeSide): boolean => a === null || b === null || a === b;
 
-const nerveWaits = ({ drill, side }: Wanted, likely: readonly PlannedCause[]): boolean =>
-  HELD.includes(drill.family) &&
-  likely.some((cause) => cause.kind === 'nerve' && onSameSide(cause.side, side));
+const nervesOf = (
+  { drill, side }: Wanted,
+  likely: readonly PlannedCause[],
+): readonly PlannedCause[] => {
+  const { stance } = loadOf(drill);
+  const isOfBoth = stance === 'two' || stance === 'staggered';
+  return likely.filter(
+    (cause) => cause.kind === 'nerve' && (isOfBoth || onSameSide(cause.side, side)),
+  );
+};
+
+/** Nothing is held beside a likely nerve, and nothing but a slide moves along its line. */
+function nerveWaits(wanted: Wanted, likely: readonly PlannedCause[]): boolean {
+  const { line } = loadOf(wanted.drill);
+  const { family } = wanted.drill;
+  return nervesOf(wanted, likely).some(
+    ({ cause }) =>
+      HELD.includes(family) || (!GOES_ON.includes(family) && line && NERVE_LINES[cause] === line),
+  );
+}
+
+/** What a pattern that lengthens the line of a likely nerve asks for. */
+export const maybeNerveCare = (
+  wanted: Wanted,
+  likely: readonly PlannedCause[],
+): string | undefined => {
+  const { line } = loadOf(wanted.drill);
+  return wanted.drill.family === 'pattern' &&
+    line &&
+    nervesOf(wanted, likely).some(({ cause }) => NERVE_LINES[cause] === line)
+    ? 'Stop before the line along the leg is felt; nothing electric, nothing that lingers.'
+    : undefined;
+};
 
 /** A given joint is fitted around, or held tidy by the pattern; nothing tries to free it. */
 const forcesGiven = ({ drill, aimed }: Wanted): boolean =>
@@ -52,7 +91,7 @@ export function maybeAgainst(
   if (flag) return firm('flag', flag);
   const [pain] = painEffects(drill, side, pains);
   if (pain?.effect === 'forbidden') return firm('pain', pain.says);
-  if (nerveWaits(wanted, likely)) return firm('nerve', 'a nerve is slid, never held on stretch');
+  if (nerveWaits(wanted, likely)) return firm('nerve', 'a nerve is slid, never stretched or held');
   if (forcesGiven(wanted)) return firm('given', 'what is given is fitted around, not worked on');
   if (drill.family === 'hold' && next === 'training')
     return soft('hold-before-training', 'long holds wait until after training');

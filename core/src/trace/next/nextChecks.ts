@@ -13,7 +13,8 @@ import { reconcile } from '../reconcile/reconcile';
 import { withOpinions } from '../withOpinions';
 import { candidatesOf } from './candidates';
 import type { Outcome } from './expectedGain';
-import { inQuestion, weigh } from './weigh';
+import { sparing } from './sparing';
+import { inQuestion, nameOf, weigh, type Weighed } from './weigh';
 
 /** One thing worth asking, with what it is expected to be worth. */
 export type NextCheck = {
@@ -29,7 +30,7 @@ export type NextCheck = {
 } & ({ readonly check: CheckId } | { readonly probe: ProbeId });
 
 export interface NextChecks {
-  /** Most worth first; those that would say next to nothing are left out. */
+  /** What would spare a pain first, then most worth first; those that would say next to nothing are left out. */
   readonly ranked: readonly NextCheck[];
   /** Nothing that can be asked would change the session that follows by more than asking costs. */
   readonly enough: boolean;
@@ -83,6 +84,14 @@ const tellsOf = (nodes: readonly CauseNode[], each: readonly number[]): NextChec
     nodes.flatMap(({ key }, i) => (each[i] >= TELLING_OF_ONE ? [[key, each[i]]] : [])),
   );
 
+/** What is worth asking, and before it what may spare what hurts, however little it tells. */
+function sparingFirst(weighed: readonly Weighed[], look: CaseFile['look']): readonly Weighed[] {
+  const tries = sparing(look).map((probe) => weighed.find(({ one }) => nameOf(one) === probe));
+  const [first] = tries.filter((one) => one !== undefined);
+  const worth = weighed.filter((one) => one !== first && one.bitsPerMinute >= TELLING_BITS);
+  return first ? [first, ...worth] : worth;
+}
+
 /**
  * Which checks and probes to take next: by expected loss of entropy over the causes in question (the
  * sum over causes of mutual information), per minute, times the approach's own order. Exact for what
@@ -101,17 +110,17 @@ export function nextChecks(
   const { nodes } = network;
   const before = posteriors(network);
   const asked = inQuestion(network);
-  const weighed = weigh(network, before, candidatesOf(file, nodes), approach);
-  const ranked = weighed
-    .filter(({ bitsPerMinute }) => bitsPerMinute >= TELLING_BITS)
-    .map(({ one, outcomes, each, bitsPerMinute, weight }): NextCheck => ({
+  const weighed = weigh(network, before, candidatesOf(file, nodes), approach, file.look.faults);
+  const ranked = sparingFirst(weighed, file.look).map(
+    ({ one, outcomes, each, bitsPerMinute, weight }): NextCheck => ({
       ...(one.kind === 'check' ? { check: one.check } : { probe: one.probe }),
       side: one.side,
       bitsPerMinute,
       weight,
       why: whyOf(nodes, before, outcomes, each),
       tells: tellsOf(nodes, each),
-    }));
+    }),
+  );
   const limits: SessionLimits = {
     ...session,
     approach,
