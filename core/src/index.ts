@@ -123,6 +123,8 @@ export { stanceProblems } from './solver/stanceProblems';
 
 // Safety
 export { gateOf, openReferrals, type BlockReason, type Gate } from './safety/gate';
+export { depthCutOf } from './safety/depthCutOf';
+export { maybeDepthCut, type CutQuestion, type DepthCut } from './safety/depthCut';
 export { careOf, type CareFor } from './safety/careOf';
 export { FLAG_RULES, flagRulesFor, maybeForbidden } from './safety/flagRules';
 export { painRule, type PainRule } from './safety/painRule';

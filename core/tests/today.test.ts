@@ -7,6 +7,7 @@ import {
   maybeOpenPlan,
   NO_WEEK_WISH,
   NOTHING_HELD,
+  NOTHING_SEEN,
   NOTHING_TOLD,
   FLAGS,
   oneDrill,
@@ -18,6 +19,7 @@ import {
   type HomeEntry,
   type HomePlanRecord,
   noRecords,
+  USUAL_SETUP,
 } from '../src';
 import { maybeForbidden } from '../src/safety/flagRules';
 import { homeDrill } from './weeks';
@@ -201,6 +203,70 @@ it('a flag that became known since keeps a drill out of the plan', () => {
   };
   expect(days([])).toContain(held.drill);
   expect(days([flag])).not.toContain(held.drill);
+});
+
+describe('what hurts is looked out for at home', () => {
+  const both = { ...plan, drills: [PATTERN] };
+  const visitOn = (id: string, day: string, pattern: 'squat' | 'hinge' = 'squat') => ({
+    ...NOTHING_HELD,
+    version: 1,
+    id,
+    clientId: CLIENT,
+    pattern,
+    openedOn: `${day}T10:00:00.000Z`,
+    closedOn: null,
+    step: 'ask' as const,
+    asks: [],
+    minutes: 12,
+    next: 'training' as const,
+  });
+  const lookIn = (visitId: string, scores: readonly number[]) => ({
+    ...NOTHING_SEEN,
+    version: 1,
+    id: `look-of-${visitId}`,
+    clientId: CLIENT,
+    visitId,
+    role: 'first' as const,
+    setup: USUAL_SETUP,
+    startedOn: '2026-03-01T10:00:00.000Z',
+    pain: scores.map((score) => ({
+      region: 'knee' as const,
+      side: 'right' as const,
+      phase: 'bottom' as const,
+      score,
+      kind: 'ache' as const,
+      on: '2026-03-01T10:05:00.000Z',
+    })),
+  });
+  const LATER = '00000000-0000-4000-8000-0000000000aa';
+  const careWith = (visits: ReturnType<typeof visitOn>[], looks: ReturnType<typeof lookIn>[]) => {
+    const one = file({ homePlans: [both], visits, looks });
+    const page = homePage(
+      { ...one, client: { ...one.client, consent: CONSENT } },
+      'x',
+      '2026-03-03',
+    );
+    return page.plan!.drills[0].care ?? [];
+  };
+
+  it.each([
+    ['with a depth', 6, 2],
+    ['not when it hardly hurts', 2, 0],
+  ])('%s', (_name, score, says) => {
+    const care = careWith([visitOn(VISIT, '2026-03-01')], [lookIn(VISIT, [score])]);
+    expect(care).toHaveLength(says);
+    if (says)
+      expect(care[1]).toMatch(/^Thighs no lower than \d+° above level: there the right knee/);
+  });
+
+  it('what was told since counts, with the depth of its own pattern only, and what is gone is gone', () => {
+    const visits = [visitOn(VISIT, '2026-03-01'), visitOn(LATER, '2026-03-02')];
+    expect(careWith(visits, [lookIn(VISIT, []), lookIn(LATER, [6])])).toHaveLength(2);
+    expect(careWith(visits, [lookIn(VISIT, [6]), lookIn(LATER, [])])).toEqual([]);
+    const hinge = [visits[0], visitOn(LATER, '2026-03-02', 'hinge')];
+    const care = careWith(hinge, [lookIn(VISIT, []), lookIn(LATER, [6])]);
+    expect(care).toEqual([expect.stringMatching(/^Stop above where the right knee hurts/)]);
+  });
 });
 
 it('the week behind us tells silence apart from not done', () => {

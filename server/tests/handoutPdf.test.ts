@@ -61,7 +61,7 @@ it('five drills are on one or two pages, in large print on more', async () => {
 
 it('every drill that is in the week has a number, and the grid tells no other', async () => {
   const { plan } = await planned(MORE);
-  const { drills, grid } = handoutOf(plan, []);
+  const { drills, grid } = handoutOf(plan, [], { flags: plan.flags });
   expect(drills.map(({ number }) => number)).toEqual([1, 2, 3, 4, 5]);
   const told = new Set(grid.flatMap(({ sittings }) => sittings.flatMap(({ numbers }) => numbers)));
   expect([...told].sort()).toEqual([1, 2, 3, 4, 5]);

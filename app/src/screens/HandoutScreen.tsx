@@ -3,12 +3,14 @@ import { doseWords } from '@taxikine/core/planning/doseSeconds';
 import type { ClientFile } from '@taxikine/core/visit/records';
 import { handoutOf, type HandoutDrill, type Handout } from '@taxikine/core/week/handout';
 import { maybeCurrentPlan, maybeOpenPlan, type PlanAtHome } from '@taxikine/core/week/planAtHome';
+import { painsAtHome } from '@taxikine/core/week/painsAtHome';
 import { View } from '@tamagui/core';
 import { useMemo, useState } from 'react';
 import { useCoach } from '../data/session';
 import { useFile } from '../data/useFile';
 import { PoseFigure } from '../figure/PoseFigure';
 import { PaperFrame } from '../report/PaperFrame';
+import { useDepthCut } from '../trace/useDepthCut';
 import { Button } from '../ui/Button';
 import { Title, Words } from '../ui/text';
 import { dayWords } from '../week/dayWords';
@@ -67,7 +69,12 @@ function Paper({ file, at, large }: { file: ClientFile; at: PlanAtHome; large: b
   const t = useText();
   const { practice } = useCoach();
   const { plan, entries } = at;
-  const handout = useMemo(() => handoutOf(plan, entries), [plan, entries]);
+  const { pains, visit } = useMemo(() => painsAtHome(file, plan), [file, plan]);
+  const cut = useDepthCut(visit);
+  const handout = useMemo(
+    () => handoutOf(plan, entries, { flags: plan.flags, pains, cut }),
+    [plan, entries, pains, cut],
+  );
   return (
     <View
       data-report

@@ -23,6 +23,7 @@ import { Player, type PlayerProps } from '../player/Player';
 import { usePlayer } from '../player/usePlayer';
 import { StepFrame } from '../ui/StepFrame';
 import type { StepProps } from '../steps/StepProps';
+import { useDepthCut } from '../trace/useDepthCut';
 import { Button } from '../ui/Button';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
@@ -56,6 +57,7 @@ export function DoDrills({ open, onStep, wide, width, found }: DoDrillsProps) {
   const { visit } = open;
   const { drills } = visit;
   const stale = useStale(visit, found);
+  const cut = useDepthCut(visit);
   const chooseAgain = () => drills.forEach((one) => write('drills', { ...one, removed: true }));
   const running = drills.find((one) => isWaiting(one) && isBegun(one.clock));
   const [playing, setPlaying] = useState<string | null>(running?.id ?? null);
@@ -75,7 +77,7 @@ export function DoDrills({ open, onStep, wide, width, found }: DoDrillsProps) {
     return (
       <SessionPlayer
         key={current.id}
-        care={careOf(drillOf(current), current.side, limitsOf(visit))}
+        care={careOf(drillOf(current), current.side, { ...limitsOf(visit), cut })}
         client={visit.client}
         drill={current}
         session={drills}

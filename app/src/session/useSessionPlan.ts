@@ -19,6 +19,7 @@ import { useMemo } from 'react';
 import { useUpdate } from '../data/useFile';
 import { useLibrary } from '../data/usePractice';
 import type { OpenVisit } from '../data/useVisit';
+import { useDepthCut } from '../trace/useDepthCut';
 import { useRungs, type ClimbedRung } from '../ladder/useRungs';
 
 /** What a session of this visit has to fit. */
@@ -54,7 +55,8 @@ export function useSessionPlan(open: OpenVisit, found: Trace): SessionOf {
   const { visit } = open;
   const update = useUpdate();
   const library = useLibrary();
-  const limits = useMemo(() => limitsOf(visit), [visit]);
+  const cut = useDepthCut(visit);
+  const limits = useMemo(() => ({ ...limitsOf(visit), cut }), [visit, cut]);
   const { wish } = visit.visit;
   const chosen = useMemo(
     () => planSession(found, limits, wish, library),

@@ -1,5 +1,7 @@
 import type { ApproachId } from '@taxikine/core/knowledge/approaches';
-import type { CaseFile } from '@taxikine/core/trace/caseFile';
+import type { DepthCut } from '@taxikine/core/safety/depthCut';
+import { depthCutOf } from '@taxikine/core/safety/depthCutOf';
+import type { CaseFile, Pain } from '@taxikine/core/trace/caseFile';
 import { reasonsOf, type CauseReasons } from '@taxikine/core/trace/reasons';
 import {
   nextChecks,
@@ -12,6 +14,8 @@ export const traceApi = {
   /** null when the findings contradict each other beyond belief. */
   next: (file: CaseFile, approach: ApproachId, session: NextSession): NextChecks | null =>
     orNull(() => nextChecks(file, approach, session)),
+  /** By what the posture model says of what hurts. */
+  depthCut: (file: CaseFile, pains: readonly Pain[]): DepthCut | null => depthCutOf(file, pains),
   /** By key of the cause; null as above. */
   reasons: (file: CaseFile): ReadonlyMap<string, CauseReasons> | null =>
     orNull(() => reasonsOf(file)),

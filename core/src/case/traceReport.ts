@@ -3,6 +3,7 @@ import type { CheckId } from '../knowledge/checks';
 import { oneReferQuestion, type ReferId } from '../knowledge/refer';
 import type { ProbeId } from '../knowledge/probes';
 import { cautionsOf } from '../safety/cautionsOf';
+import { depthCutOf } from '../safety/depthCutOf';
 import type { MaybeSide } from '../sides/side';
 import { attribute, type Share } from '../solver/attribute';
 import { maybeDepthQuestion } from '../trace/depthShares';
@@ -75,11 +76,12 @@ function causeOf(cause: TracedCause, why: CauseReasons | undefined): ReportedCau
   };
 }
 
-const planOf = (found: Trace, { client, look, approach, session }: CaseDocument): ReportedPlan =>
+const planOf = (found: Trace, file: CaseFile, { approach, session }: CaseDocument): ReportedPlan =>
   planReport(found, {
-    pattern: look.pattern,
-    flags: client.flags,
-    pains: look.pain,
+    pattern: file.look.pattern,
+    flags: file.client.flags,
+    pains: file.look.pain,
+    cut: depthCutOf(reconcile(file).file),
     approach,
     ...session,
   });
@@ -120,6 +122,6 @@ export function traceReport(document: CaseDocument): TraceReport {
       bitsPerMinute: rounded(bitsPerMinute, 4),
     })),
     enough,
-    plan: blocked ? NO_PLAN : planOf(found, document),
+    plan: blocked ? NO_PLAN : planOf(found, file, document),
   };
 }

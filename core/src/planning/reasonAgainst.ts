@@ -1,20 +1,17 @@
 import type { CauseId } from '../knowledge/causes';
 import type { DrillLoad } from '../knowledge/drillLoad';
-import type { FlagId } from '../knowledge/flags';
 import { KIT, type Kit } from '../knowledge/kit';
 import { loadOf } from '../knowledge/loadOf';
+import type { CareFor } from '../safety/careOf';
 import { maybeForbidden } from '../safety/flagRules';
 import { painEffects } from '../safety/painRules';
 import type { MaybeSide } from '../sides/side';
-import type { Pain } from '../trace/caseFile';
 import type { Candidate, PlannedCause } from './candidates';
 
 type Wanted = Pick<Candidate, 'drill' | 'side' | 'aimed'>;
 
-export interface AgainstLimits {
-  readonly flags: readonly FlagId[];
-  /** What was told to hurt, in this visit. */
-  readonly pains?: readonly Pain[];
+/** What is known of the client, with what was told to hurt in this visit; and what there is for it. */
+export interface AgainstLimits extends CareFor {
   readonly next: 'training' | 'rest';
   readonly kit?: readonly Kit[];
 }

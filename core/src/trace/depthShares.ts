@@ -4,7 +4,7 @@ import type { CaseFile } from './caseFile';
 import { measuredLimits } from './measuredLimits';
 
 /** How deep the pattern was seen to get, as a thigh angle; null when nobody read a number. */
-export function seenDepthDeg({ look }: CaseFile): number | null {
+export function seenDepthDeg({ look }: Pick<CaseFile, 'look'>): number | null {
   const short = look.faults.find(({ fault }) => fault === 'depth-short');
   return short?.value ?? null;
 }

@@ -1,7 +1,7 @@
 import type { Dose, DrillRow } from '../knowledge/drillRow';
 import type { Weekday } from '../knowledge/weekdays';
 import type { MaybeSide } from '../sides/side';
-import { careOf } from '../safety/careOf';
+import { careOf, type CareFor } from '../safety/careOf';
 import { drillOf } from '../visit/drillOf';
 import type { ClockTime } from './clockTime';
 import { reviewDays } from './course';
@@ -55,8 +55,10 @@ function dosesOf(plan: HomePlan, entries: readonly HomeEntry[]): PlacedDose[] {
 /**
  * What of a plan is put on paper: its usual week, in which every drill has a number in the order in which
  * it is done. A drill that pain has stopped is not on it.
+ *
+ * @param known what is looked out for at home
  */
-export function handoutOf(plan: HomePlan, entries: readonly HomeEntry[]): Handout {
+export function handoutOf(plan: HomePlan, entries: readonly HomeEntry[], known: CareFor): Handout {
   const doses = dosesOf(plan, entries);
   const keys = [...new Set(doses.map(({ key }) => key))];
   const there = keys.map((key) => plan.drills.find((one) => keyOf(one) === key)!);
@@ -72,7 +74,7 @@ export function handoutOf(plan: HomePlan, entries: readonly HomeEntry[]): Handou
         side,
         dose: own[0].dose,
         timesAWeek: own.length,
-        care: careOf(drillOf(drill), side, { flags: plan.flags }),
+        care: careOf(drillOf(drill), side, known),
       };
     }),
     grid: weekFrom('mon').map((day) => {

@@ -4,10 +4,10 @@ import { careOf, type CareFor } from '../safety/careOf';
 import { openReferrals } from '../safety/gate';
 import type { MaybeSide } from '../sides/side';
 import { drillOf } from '../visit/drillOf';
-import { painsOf } from '../visit/painsOf';
 import type { ClientFile, Day, HomePlanRecord, Versioned } from '../visit/records';
 import type { RungTry } from '../ladder/rungTry';
 import { nextReview } from './adherence';
+import { careAtHome } from './careAtHome';
 import { addDays, daysFrom } from './calendarDay';
 import { dosesByDay } from './course';
 import { isDose, type HomeEntry } from './homeEntry';
@@ -78,7 +78,7 @@ const pageDrill = (one: HomeDrill, known: CareFor): PageDrill => ({
   care: careOf(drillOf(one), one.side, known),
 });
 
-function pagePlan(plan: Versioned<HomePlanRecord>, pains: CareFor['pains'], today: Day): PagePlan {
+function pagePlan(plan: Versioned<HomePlanRecord>, known: CareFor, today: Day): PagePlan {
   const doses = dosesByDay(plan);
   // A day before, for a client whose date is not yet ours, and for what was forgotten yesterday.
   const first = daysFrom(plan.startsOn, today) > 0 ? addDays(today, -1) : plan.startsOn;
@@ -87,14 +87,10 @@ function pagePlan(plan: Versioned<HomePlanRecord>, pains: CareFor['pains'], toda
   return {
     ...{ id, version, pattern, note, timeZone, startsOn, weeks, answers },
     nextReview: nextReview(plan, today),
-    drills: plan.drills.map((one) => pageDrill(one, { flags: plan.flags, pains })),
+    drills: plan.drills.map((one) => pageDrill(one, known)),
     days: days.map((day) => ({ day, doses: doses(day) })),
   };
 }
-
-/** Looks of the visit that a plan was made in: what hurt there is looked out for at home. */
-const looksOf = ({ looks }: ClientFile, { visitId }: HomePlanRecord) =>
-  looks.filter((look) => look.visitId === visitId);
 
 /** What a client's link shows on a day. */
 export function homePage(file: ClientFile, practice: string, today: Day): HomePage {
@@ -104,7 +100,7 @@ export function homePage(file: ClientFile, practice: string, today: Day): HomePa
   return {
     practice,
     client: file.client.name.split(' ')[0],
-    plan: open && pagePlan(open.plan, painsOf(looksOf(file, open.plan)), today),
+    plan: open && pagePlan(open.plan, careAtHome(file, open.plan), today),
     entries: (open?.entries ?? []).filter(
       (entry) =>
         entry.kind !== 'safety' &&

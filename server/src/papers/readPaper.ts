@@ -1,4 +1,5 @@
 import {
+  careAtHome,
   maybeCurrentPlan,
   maybeOpenPlan,
   maybeVisitFile,
@@ -28,7 +29,8 @@ function handoutOf(file: ClientFile, practice: string, large: boolean): PaperCon
   if (!maybeCurrentPlan(file)) throw notFound('plan for home');
   const open = maybeOpenPlan(file);
   if (!open) throw heldBack;
-  return { paper: 'handout', about: { practice, client: file.client, ...open, large } };
+  const known = careAtHome(file, open.plan);
+  return { paper: 'handout', about: { practice, client: file.client, ...open, known, large } };
 }
 
 function oneVisit(file: ClientFile, id: string | null): VisitFile {

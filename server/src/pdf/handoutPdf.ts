@@ -9,6 +9,7 @@ import {
   posesOfDrill,
   poseSkeleton,
   type Body,
+  type CareFor,
   type ClientRecord,
   type Handout,
   type HandoutDrill,
@@ -25,6 +26,8 @@ export interface HandoutAbout {
   readonly client: Pick<ClientRecord, 'name' | 'heightM' | 'massKg' | 'segments'>;
   readonly plan: HomePlan;
   readonly entries: readonly HomeEntry[];
+  /** What is looked out for at home. */
+  readonly known: CareFor;
   /** For eyes that want it large. */
   readonly large: boolean;
 }
@@ -91,10 +94,11 @@ export function handoutPdf({
   client,
   plan,
   entries,
+  known,
   large,
 }: HandoutAbout): Promise<Buffer> {
   const sheet = new Sheet(large ? TEXT_PT.large : TEXT_PT.usual, W.title(client.name));
-  const handout = handoutOf(plan, entries);
+  const handout = handoutOf(plan, entries, known);
   const body = bodyOf(client.heightM, client.massKg, client.segments);
   sheet.line(W.title(client.name), { face: 'heading', size: 1.8 });
   sheet.line(practice, { colour: INK.soft });

@@ -1,0 +1,21 @@
+import type { DepthCut } from '@taxikine/core/safety/depthCut';
+import { caseFileOf } from '@taxikine/core/visit/caseFileOf';
+import { painsOf } from '@taxikine/core/visit/painsOf';
+import type { VisitFile } from '@taxikine/core/visit/visitFile';
+import { useCallback, useMemo } from 'react';
+import { traceWorker } from './traceWorker';
+import { useAnswer } from './useAnswer';
+
+/** Above which depth the pattern of a visit is practised; null when nothing hurts, and until it is known. */
+export function useDepthCut(visit: VisitFile | null): DepthCut | null {
+  const asked = useMemo(() => {
+    const pains = visit ? painsOf([visit.first, visit.again]) : [];
+    return visit && pains.length > 0 ? { file: caseFileOf(visit), pains } : null;
+  }, [visit]);
+  return useAnswer(
+    useCallback(
+      async () => (asked ? traceWorker().depthCut(asked.file, asked.pains) : null),
+      [asked],
+    ),
+  );
+}

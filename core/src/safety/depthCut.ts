@@ -1,0 +1,177 @@
+import { bodyOf, type Segments } from '../body/body';
+import type { Pattern } from '../knowledge/patterns';
+import { oneRegion, placeWords, type RegionRow } from '../knowledge/regions';
+import type { Setup } from '../knowledge/setup';
+import { SIDES, type Side } from '../sides/side';
+import { askDeepest, askSettle, type PostureQuestion } from '../solver/ask';
+import type { LimitsDeg } from '../solver/limits';
+import type { PostureReport } from '../solver/postureReport';
+import type { Pain } from '../trace/caseFile';
+import { painRule } from './painRule';
+
+/** Above which depth the pattern is practised while something hurts. */
+export interface DepthCut {
+  /** Of a hinge the lean of the trunk, of the others the thighs above level; in degrees. */
+  readonly deg: number;
+  /** Said with every drill that practises the pattern. */
+  readonly says: string;
+}
+
+/** What the posture model needs to know of a client and a look. */
+export interface CutQuestion {
+  readonly pattern: Pattern;
+  readonly client: {
+    readonly heightM: number;
+    readonly massKg: number;
+    readonly segments?: Segments;
+  };
+  readonly setup: Setup;
+  readonly limits: LimitsDeg;
+  /** How deep it was seen to get, as a thigh angle; null when nobody read a number. */
+  readonly seenDeg: number | null;
+  readonly pains: readonly Pain[];
+}
+
+/** How much of its bend and of its moment is left to what hurts. Ours. */
+const LEFT = {
+  easier: { bend: 0.9, moment: 1 },
+  stop: { bend: 0.75, moment: 0.75 },
+} as const;
+/** A part that bends less than this is not what the pattern strains. Ours. */
+const LEAST_BEND_DEG = { ankle: 15, knee: 30, hip: 30, back: 10 } as const;
+/** Less of a difference is not worth a sentence. */
+const TOLD_DEG = 3;
+/** Nobody goes deeper than this of his own accord, whatever his joints allow. Ours. */
+const USUAL_DEPTH_DEG = { thigh: -10, lean: 80 } as const;
+/** As high as a pattern is still practised, and by how much at least it is cut even there. Ours. */
+const HIGHEST_DEG = { thigh: 55, lean: 20 } as const;
+const LEAST_CUT_DEG = 10;
+const STEP_DEG = 5;
+
+/** What a place bears and how far it bends in a posture. */
+interface Strain {
+  readonly part: keyof typeof LEAST_BEND_DEG;
+  readonly words: string;
+  readonly bendDeg: number;
+  /** null where the moment says nothing of what is felt. */
+  readonly momentNm: number | null;
+}
+
+const partOf = ({ joints, isBack }: RegionRow): Strain['part'] | null =>
+  isBack
+    ? 'back'
+    : ((['knee', 'hip', 'ankle'] as const).find((joint) => joints.includes(joint)) ?? null);
+
+/** The most bent of the sides that are meant; null where the pattern strains nothing of it. */
+function strainOf(posture: PostureReport, { region, side }: Pain): Strain | null {
+  const part = partOf(oneRegion(region));
+  if (!part) return null;
+  const sides: readonly Side[] = side ? [side] : SIDES;
+  const most = (of: Readonly<Record<Side, number>>) => Math.max(...sides.map((one) => of[one]));
+  const moment = (joint: 'hip' | 'knee') =>
+    Math.max(...sides.map((one) => Math.abs(posture.momentsNm[one][joint])));
+  if (part === 'back')
+    return {
+      part,
+      words: 'the trunk leans',
+      bendDeg: posture.trunkLeanDeg,
+      momentNm: moment('hip'),
+    };
+  const bends = { knee: posture.kneeBendDeg, hip: posture.hipBendDeg, ankle: posture.ankleBendDeg };
+  return {
+    part,
+    words: `the ${placeWords(part, side)} bends`,
+    bendDeg: most(bends[part]),
+    momentNm: part === 'ankle' ? null : moment(part),
+  };
+}
+
+/** Depths from where it hurts up to the highest. */
+function depthsUp(fromDeg: number, isHinge: boolean): readonly number[] {
+  const way = isHinge ? -1 : 1;
+  const highest = HIGHEST_DEG[isHinge ? 'lean' : 'thigh'];
+  const room = Math.max(LEAST_CUT_DEG, way * (highest - fromDeg));
+  return Array.from(
+    { length: 1 + Math.floor(room / STEP_DEG) },
+    (_, i) => fromDeg + way * i * STEP_DEG,
+  );
+}
+
+/** Postures of the pattern from where it hurts up to hardly any of it. */
+const posturesUp = (question: PostureQuestion, fromDeg: number): [number, PostureReport][] =>
+  depthsUp(fromDeg, question.pattern === 'hinge').flatMap((deg): [number, PostureReport][] => {
+    const aim = question.pattern === 'hinge' ? { trunkLeanDeg: deg } : { thighDeg: deg };
+    const found = askSettle(question, aim);
+    return found.status === 'found' ? [[deg, found.posture]] : [];
+  });
+
+/** The depth at which it is likely to hurt: the lowest one, or half-way to it; null at the finish. */
+function hurtsAt({ phase }: Pain, lowestDeg: number, isHinge: boolean): number | null {
+  if (phase === 'finish') return null;
+  if (phase === 'bottom') return lowestDeg;
+  return (lowestDeg + (isHinge ? 0 : 90)) / 2;
+}
+
+const rounded = (deg: number): number => Math.round(deg / STEP_DEG) * STEP_DEG;
+
+const placeOf = (deg: number, isHinge: boolean): string => {
+  if (isHinge) return `Lean no further than ${deg}°`;
+  const level =
+    deg === 0 ? 'than level' : `than ${Math.abs(deg)}° ${deg > 0 ? 'above' : 'below'} level`;
+  return `Thighs no lower ${level}`;
+};
+
+function cutFor(pain: Pain, question: PostureQuestion, lowestDeg: number): DepthCut | null {
+  const rule = painRule(pain.score, pain.kind);
+  const isHinge = question.pattern === 'hinge';
+  const at = hurtsAt(pain, lowestDeg, isHinge);
+  if (rule === 'go-on' || at === null) return null;
+  const strains = posturesUp(question, rounded(at)).flatMap(([deg, posture]) => {
+    const strain = strainOf(posture, pain);
+    return strain ? [{ deg, ...strain }] : [];
+  });
+  const [hurting] = strains;
+  if (!hurting || hurting.bendDeg < LEAST_BEND_DEG[hurting.part]) return null;
+  const left = LEFT[rule];
+  const isSpared = ({ bendDeg, momentNm }: Strain) =>
+    bendDeg <= left.bend * hurting.bendDeg &&
+    (momentNm === null || momentNm <= left.moment * hurting.momentNm!);
+  // Where no depth spares it, the highest is what is left.
+  const spared = strains.find(isSpared) ?? strains.at(-1)!;
+  return { deg: spared.deg, says: `${placeOf(spared.deg, isHinge)}${bendWords(spared, hurting)}.` };
+}
+
+function bendWords({ words, bendDeg }: Strain, hurting: Strain): string {
+  const [to, from] = [Math.max(0, bendDeg), hurting.bendDeg].map(Math.round);
+  return from - to < TOLD_DEG ? '' : `: there ${words} ${to}° instead of ${from}°`;
+}
+
+/**
+ * Above which depth the pattern is practised, by what the posture model says of the place that hurts: it
+ * bends less there, and bears less. Of several pains the one that allows least counts. null when nothing that
+ * hurts has a depth, and where the model has no say (on one leg).
+ */
+export function maybeDepthCut({
+  pattern,
+  client,
+  setup,
+  limits,
+  seenDeg,
+  pains,
+}: CutQuestion): DepthCut | null {
+  if (setup.oneLeg || pains.length === 0) return null;
+  const body = bodyOf(client.heightM, client.massKg, client.segments);
+  const question: PostureQuestion = { pattern, body, setup, limits, tuckDeg: 0 };
+  const lowest = askDeepest(question);
+  if (lowest.status !== 'found') return null;
+  const isHinge = pattern === 'hinge';
+  const lowestDeg = isHinge
+    ? Math.min(-lowest.depthDeg, USUAL_DEPTH_DEG.lean)
+    : (seenDeg ?? Math.max(lowest.depthDeg, USUAL_DEPTH_DEG.thigh));
+  const cuts = pains.flatMap((pain) => cutFor(pain, question, lowestDeg) ?? []);
+  return cuts.reduce<DepthCut | null>(
+    (least, one) =>
+      least && (isHinge ? least.deg <= one.deg : least.deg >= one.deg) ? least : one,
+    null,
+  );
+}

@@ -1,0 +1,18 @@
+import type { CaseFile, Pain } from '../trace/caseFile';
+import { seenDepthDeg } from '../trace/depthShares';
+import { measuredLimits } from '../trace/measuredLimits';
+import { maybeDepthCut, type DepthCut } from './depthCut';
+
+/** Above which depth the pattern of a case is practised while something hurts; null where nothing says so. */
+export const depthCutOf = (
+  file: Pick<CaseFile, 'client' | 'look' | 'checks'>,
+  pains: readonly Pain[] = file.look.pain,
+): DepthCut | null =>
+  maybeDepthCut({
+    pattern: file.look.pattern,
+    client: file.client,
+    setup: file.look.setup,
+    limits: measuredLimits(file.checks),
+    seenDeg: seenDepthDeg(file),
+    pains,
+  });

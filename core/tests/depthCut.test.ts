@@ -1,0 +1,144 @@
+import fc from 'fast-check';
+import {
+  askSettle,
+  bodyOf,
+  careOf,
+  maybeDepthCut,
+  oneDrill,
+  PATTERNS,
+  usualSetup,
+  USUAL_SETUP,
+  type CutQuestion,
+  type Pain,
+} from '../src';
+import { REGIONS } from '../src/knowledge/regions';
+import { PAIN_KINDS } from '../src/trace/caseFile';
+import { howMany } from './howMany';
+
+const pain = (part: Partial<Pain> = {}): Pain => ({
+  region: 'knee',
+  side: 'right',
+  phase: 'bottom',
+  score: 6,
+  kind: 'ache',
+  ...part,
+});
+const question = (pains: Pain[], part: Partial<CutQuestion> = {}): CutQuestion => ({
+  pattern: 'squat',
+  client: { heightM: 1.75, massKg: 75 },
+  setup: USUAL_SETUP,
+  limits: {},
+  seenDeg: null,
+  pains,
+  ...part,
+});
+const degOf = (part: Partial<Pain>, more: Partial<CutQuestion> = {}) =>
+  maybeDepthCut(question([pain(part)], more))?.deg ?? null;
+
+describe('above which depth the pattern is practised', () => {
+  it.each<[string, Partial<Pain>, boolean]>([
+    ['a knee that hurts at the bottom', {}, true],
+    ['a little, and nothing is cut', { score: 2 }, false],
+    ['sharp, however little', { score: 1, kind: 'sharp' }, true],
+    ['at the finish, where there is no depth to take away', { phase: 'finish' }, false],
+    ['a hip', { region: 'groin' }, true],
+    ['an ankle', { region: 'ankle' }, true],
+    ['the low back', { region: 'low-back', side: null }, true],
+    ['a wrist, which no squat bends', { region: 'wrist' }, false],
+    ['a toe', { region: 'big-toe' }, false],
+  ])('%s', (_name, part, isCut) => expect(degOf(part) !== null).toBe(isCut));
+
+  it('what hurts bends and bears less there, by the posture model', () => {
+    const seenDeg = 0;
+    const asked = question([pain()], { seenDeg });
+    const { deg, says } = maybeDepthCut(asked)!;
+    const body = bodyOf(1.75, 75, undefined);
+    const at = (thighDeg: number) => {
+      const found = askSettle({ ...asked, body, tuckDeg: 0 }, { thighDeg });
+      if (found.status !== 'found') throw new Error(`no posture at ${thighDeg}°`);
+      return found.posture;
+    };
+    const [hurting, spared] = [at(seenDeg), at(deg)];
+    expect(spared.kneeBendDeg.right).toBeLessThanOrEqual(0.75 * hurting.kneeBendDeg.right);
+    expect(Math.abs(spared.momentsNm.right.knee)).toBeLessThanOrEqual(
+      0.75 * Math.abs(hurting.momentsNm.right.knee),
+    );
+    const bends = [spared, hurting].map(({ kneeBendDeg }) => Math.round(kneeBendDeg.right));
+    expect(says).toBe(
+      `Thighs no lower than ${deg}° above level: there the right knee bends ${bends[0]}° instead of ${bends[1]}°.`,
+    );
+  });
+
+  it('worse pain, less depth; earlier pain, less depth; less depth seen, none more allowed', () => {
+    expect(degOf({ score: 6 })!).toBeGreaterThan(degOf({ score: 3 })!);
+    expect(degOf({ phase: 'down' })!).toBeGreaterThan(degOf({ phase: 'bottom' })!);
+    expect(degOf({}, { seenDeg: 30 })!).toBeGreaterThan(30);
+  });
+
+  it('of two pains the stricter counts', () => {
+    const [knee, back] = [pain({ score: 3 }), pain({ region: 'low-back', side: null, score: 8 })];
+    const each = [knee, back].map((one) => maybeDepthCut(question([one]))!.deg);
+    expect(maybeDepthCut(question([knee, back]))!.deg).toBe(Math.max(...each));
+    expect(maybeDepthCut(question([back, knee]))!.deg).toBe(Math.max(...each));
+  });
+
+  it('a hinge is cut by its lean', () => {
+    const cut = maybeDepthCut(
+      question([pain({ region: 'low-back', side: null })], {
+        pattern: 'hinge',
+        setup: usualSetup('hinge', 1.75),
+      }),
+    )!;
+    expect(cut.says).toMatch(/^Lean no further than \d+°: there the trunk leans/);
+    expect(cut.deg).toBeLessThan(80);
+  });
+
+  it('on one leg the model has no say', () =>
+    expect(degOf({}, { setup: { ...USUAL_SETUP, oneLeg: 'right' } })).toBeNull());
+
+  it('is said with the pattern, and with nothing that is done elsewhere', () => {
+    const cut = maybeDepthCut(question([pain()]));
+    const careFor = (id: string) => careOf(oneDrill(id), null, { flags: [], cut });
+    expect(careFor('squat-to-target')).toEqual([cut!.says]);
+    expect(careFor('low-breath-reset')).toEqual([]);
+    expect(careFor('slow-sit-to-stand')).toEqual([]);
+  });
+
+  it('whoever it is and whatever hurts, it is above where it hurts, and the mirrored client gets the same', () => {
+    const other = { left: 'right', right: 'left' } as const;
+    fc.assert(
+      fc.property(
+        fc.record({
+          region: fc.constantFrom(...REGIONS),
+          side: fc.constantFrom('left' as const, 'right' as const),
+          phase: fc.constantFrom('down' as const, 'bottom' as const, 'up' as const),
+          score: fc.integer({ min: 3, max: 10 }),
+          kind: fc.constantFrom(...PAIN_KINDS),
+        }),
+        fc.constantFrom(...PATTERNS),
+        fc.double({ min: 1.5, max: 2, noNaN: true }),
+        fc.double({ min: 20, max: 45, noNaN: true }),
+        (one, pattern, heightM, ankleBendDeg) => {
+          const setup = { ...usualSetup(pattern, heightM), front: 'left' as const };
+          const client = { heightM, massKg: 75 };
+          const limits = { left: { ankleBendDeg }, right: { ankleBendDeg: 38 } };
+          const cut = maybeDepthCut(question([one], { pattern, client, setup, limits }));
+          const mirrored = maybeDepthCut(
+            question([{ ...one, side: other[one.side] }], {
+              pattern,
+              client,
+              setup: { ...setup, front: 'right' },
+              limits: { left: limits.right, right: limits.left },
+            }),
+          );
+          expect(mirrored?.deg ?? null).toBe(cut?.deg ?? null);
+          if (!cut) return;
+          expect(cut.deg).toBeGreaterThanOrEqual(pattern === 'hinge' ? 0 : -10);
+          expect(cut.deg).toBeLessThanOrEqual(pattern === 'hinge' ? 80 : 75);
+          expect(cut.says).toMatch(/^(Thighs no lower than|Lean no further than) .*\.$/);
+        },
+      ),
+      { seed: 20261130, numRuns: howMany(300, 40) },
+    );
+  });
+});
