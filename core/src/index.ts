@@ -126,7 +126,15 @@ export { gateOf, openReferrals, type BlockReason, type Gate } from './safety/gat
 export { depthCutOf } from './safety/depthCutOf';
 export { maybeDepthCut, type CutQuestion, type DepthCut } from './safety/depthCut';
 export { careOf, type CareFor } from './safety/careOf';
-export { FLAG_RULES, flagRulesFor, maybeForbidden } from './safety/flagRules';
+export { FLAG_RULES, flagEffects, maybeForbidden } from './safety/flagRules';
+export { type FlagEffect } from './safety/jointRules';
+export {
+  REPLACEABLE,
+  standingOf,
+  type MissingLimb,
+  type ReplacedJoint,
+  type Standing,
+} from './safety/standing';
 export { painRule, type PainRule } from './safety/painRule';
 export { painEffects, type PainEffect } from './safety/painRules';
 export { cautionsOf, STANDING_CAUTION } from './safety/cautionsOf';

@@ -5,7 +5,7 @@ import {
   DRILLS,
   FLAG_RULES,
   FLAGS,
-  flagRulesFor,
+  flagEffects,
   maybeForbidden,
   nextChecks,
   NO_WISH,
@@ -104,7 +104,7 @@ describe('flags', () => {
   it.each(flags.flatMap((flag) => PATTERNS.map((pattern) => [flag, pattern] as const)))(
     '%s: no %s session holds what it forbids, even when the coach holds on to it, and each says its care',
     (flag, pattern) => {
-      const forbidden = library.filter((drill) => maybeForbidden(drill, [flag]));
+      const forbidden = library.filter((drill) => maybeForbidden(drill, null, { flags: [flag] }));
       const locked = forbidden.flatMap(({ id, oneSided }) =>
         (oneSided ? SIDES : [null]).map((side) => ({ drill: id, side })),
       );
@@ -115,7 +115,7 @@ describe('flags', () => {
       );
       expect(drills.length).toBeGreaterThan(0);
       for (const { drill, side, care } of drills) {
-        expect(maybeForbidden(drill, [flag])).toBeNull();
+        expect(maybeForbidden(drill, side, { flags: [flag] })).toBeNull();
         expect(apartFromNerves(care)).toEqual(careOf(drill, side, { flags: [flag] }));
       }
     },
@@ -157,7 +157,7 @@ describe('flags', () => {
     ['prosthesis', 'hip-rock-back', 'warned'],
     ['prosthesis', 'squat-to-target', null],
   ])('%s with %s: %s', (flag, drill, expected) => {
-    expect(flagRulesFor(oneDrill(drill), [flag])[0]?.effect ?? null).toBe(expected);
+    expect(flagEffects(oneDrill(drill), null, { flags: [flag] })[0]?.effect ?? null).toBe(expected);
   });
 });
 
@@ -346,8 +346,8 @@ describe('checks and probes', () => {
     ['joint-replacement', 'hip-bend@right'],
   ])('to %s, %s is not asked of', (flag, one) => {
     const [load] = [CHECK_LOADS[one.split('@')[0] as keyof typeof CHECK_LOADS]];
-    expect(isForbiddenLoad(load, [flag])).toBe(true);
-    expect(isForbiddenLoad(load, [])).toBe(false);
+    expect(isForbiddenLoad(load, 'right', { flags: [flag] })).toBe(true);
+    expect(isForbiddenLoad(load, 'right', { flags: [] })).toBe(false);
     expect(asked({ flags: [flag] })).not.toContain(one);
   });
 

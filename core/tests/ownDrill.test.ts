@@ -80,7 +80,7 @@ it('the flags of a family are those that every drill of it has that ships', () =
     DRILLS.filter((row) => row.family === family);
   for (const [family, flags] of Object.entries(FAMILY_FLAGS))
     for (const row of ofFamily(family as Family))
-      for (const flag of flags) expect(maybeForbidden(row, [flag])).not.toBeNull();
+      for (const flag of flags) expect(maybeForbidden(row, null, { flags: [flag] })).not.toBeNull();
 });
 
 it('is chosen beside the ones that ship, swapped for, and held back like them', () => {

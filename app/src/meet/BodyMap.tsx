@@ -37,7 +37,8 @@ const isHere =
 function toldAt(place: BodyPlace, { history, given }: Pick<BodyMapProps, 'history' | 'given'>) {
   const told = history.filter((one) => one.what !== 'one-sided-habit').filter(isHere(place));
   const fixed = given.filter(
-    ({ cause, side }) => GIVEN_REGIONS[cause]?.[0] === place.region && side === place.side,
+    ({ cause, side, region = GIVEN_REGIONS[cause]?.[0] }) =>
+      region === place.region && side === place.side,
   );
   return told.length + fixed.length;
 }

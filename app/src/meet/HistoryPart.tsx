@@ -45,8 +45,8 @@ export function HistoryPart({ history, given, onHistory, onGiven }: HistoryPartP
           ))}
           {given.map((one) => (
             <Told
-              key={givenWords(one)}
-              words={givenWords(one)}
+              key={givenWords(one, t)}
+              words={givenWords(one, t)}
               onRemove={() => onGiven(given.filter((other) => other !== one))}
             />
           ))}

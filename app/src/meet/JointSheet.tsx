@@ -10,6 +10,7 @@ import { Sheet } from '../ui/Sheet';
 import { Words } from '../ui/text';
 import { useText } from '../words/useText';
 import type { BodyPlace } from './bodyPlaces';
+import { ReplacedPart } from './ReplacedPart';
 
 export interface JointSheetProps {
   readonly place: BodyPlace;
@@ -31,7 +32,7 @@ export function JointSheet(props: JointSheetProps) {
   const { region } = place;
   const name = [side ? t(side) : '', t(`regions.${region}`)].join(' ').trim();
   const isIt = (one: HistoryItem, what: string) =>
-    one.what === what && one.region === region && (one.side ?? null) === side;
+    !one.replaced && one.what === what && one.region === region && (one.side ?? null) === side;
   const toggle = (what: HistoryItem['what']) =>
     onHistory(
       history.some((one) => isIt(one, what))
@@ -70,6 +71,7 @@ export function JointSheet(props: JointSheetProps) {
           ))}
         </View>
       </View>
+      <ReplacedPart region={region} side={side} history={history} onHistory={onHistory} />
       {side && fixed.length > 0 ? (
         <View gap="$2" role="group" aria-label={t('client.given')}>
           <Words small soft>
@@ -89,7 +91,10 @@ export function JointSheet(props: JointSheetProps) {
                     onGiven(
                       on
                         ? given.filter((one) => !isFixed(one, cause))
-                        : [...given, { cause, side }],
+                        : [
+                            ...given,
+                            { cause, side, ...(cause === 'prosthesis' ? { region } : {}) },
+                          ],
                     )
                   }
                 />

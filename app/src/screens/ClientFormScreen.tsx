@@ -153,6 +153,16 @@ function ClientFormPage({ known: latest }: { known: Versioned<ClientRecord> | nu
                 />
               ))}
             </View>
+            {flags.includes('joint-replacement') && !history.some(({ replaced }) => replaced) ? (
+              <Words small accent role="status">
+                {t('meet.replacedWhich')}
+              </Words>
+            ) : null}
+            {flags.includes('prosthesis') && !given.some(({ cause }) => cause === 'prosthesis') ? (
+              <Words small accent role="status">
+                {t('meet.prosthesisWhich')}
+              </Words>
+            ) : null}
           </View>
           <HistoryPart
             history={history}

@@ -205,7 +205,7 @@ function factsOf({ client }: ClientFile, t: TextOf): string[] {
     `${client.heightM.toFixed(2)} m · ${client.massKg} kg`,
     ...(client.goal ? [`${t('meet.goal')}: ${client.goal}`] : []),
     ...(history.length > 0 ? [history.join(' · ')] : []),
-    ...client.given.map(givenWords),
+    ...client.given.map((one) => givenWords(one, t)),
     ...homeFact(client, t),
     ...flags,
   ];

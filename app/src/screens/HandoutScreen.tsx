@@ -3,6 +3,7 @@ import { doseWords } from '@taxikine/core/planning/doseSeconds';
 import type { ClientFile } from '@taxikine/core/visit/records';
 import { handoutOf, type HandoutDrill, type Handout } from '@taxikine/core/week/handout';
 import { maybeCurrentPlan, maybeOpenPlan, type PlanAtHome } from '@taxikine/core/week/planAtHome';
+import { standingOf } from '@taxikine/core/safety/standing';
 import { painsAtHome } from '@taxikine/core/week/painsAtHome';
 import { View } from '@tamagui/core';
 import { useMemo, useState } from 'react';
@@ -72,8 +73,8 @@ function Paper({ file, at, large }: { file: ClientFile; at: PlanAtHome; large: b
   const { pains, visit } = useMemo(() => painsAtHome(file, plan), [file, plan]);
   const cut = useDepthCut(visit);
   const handout = useMemo(
-    () => handoutOf(plan, entries, { flags: plan.flags, pains, cut }),
-    [plan, entries, pains, cut],
+    () => handoutOf(plan, entries, { ...standingOf(file.client), pains, cut }),
+    [plan, entries, file.client, pains, cut],
   );
   return (
     <View

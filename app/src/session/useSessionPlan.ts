@@ -10,6 +10,7 @@ import {
   type SessionWish,
 } from '@taxikine/core/planning/sessionLimits';
 import { movedTo } from '@taxikine/core/planning/wish';
+import { standingOf } from '@taxikine/core/safety/standing';
 import type { Trace } from '@taxikine/core/trace/trace';
 import { painsOf } from '@taxikine/core/visit/painsOf';
 import { onRung } from '@taxikine/core/visit/drillOf';
@@ -25,8 +26,9 @@ import { useRungs, type ClimbedRung } from '../ladder/useRungs';
 /** What a session of this visit has to fit. */
 export function limitsOf({ visit, client, first, again }: VisitFile): SessionLimits {
   const { pattern, minutes, next, kit } = visit;
-  const { flags, approach } = client;
-  return { pattern, minutes, next, kit, flags, approach, pains: painsOf([first, again]) };
+  const { approach } = client;
+  const pains = painsOf([first, again]);
+  return { pattern, minutes, next, kit, approach, ...standingOf(client), pains };
 }
 
 export interface SessionOf {

@@ -1,5 +1,6 @@
 import type { ApproachId } from '@taxikine/core/knowledge/approaches';
 import { planSession, type PlannedDrill } from '@taxikine/core/planning/planSession';
+import { standingOf } from '@taxikine/core/safety/standing';
 import type { NextCheck } from '@taxikine/core/trace/next/nextChecks';
 import type { Trace } from '@taxikine/core/trace/trace';
 import { caseFileOf } from '@taxikine/core/visit/caseFileOf';
@@ -24,7 +25,7 @@ export function useApproachPreview(
   const file = useMemo(() => caseFileOf(visit), [visit]);
   const [known, setKnown] = useState<{ approach: ApproachId; asks: NextCheck[] } | null>(null);
   const { pattern, minutes, next } = visit.visit;
-  const { flags } = visit.client;
+  const { client } = visit;
   useEffect(() => {
     let current = true;
     void traceWorker()
@@ -38,8 +39,11 @@ export function useApproachPreview(
   }, [file, approach, minutes, next]);
   const drills = useMemo(
     () =>
-      planSession(found, { pattern, minutes, flags, next, approach, pains: file.look.pain }).drills,
-    [found, pattern, minutes, flags, next, approach, file],
+      planSession(found, {
+        ...standingOf(client),
+        ...{ pattern, minutes, next, approach, pains: file.look.pain },
+      }).drills,
+    [found, pattern, minutes, client, next, approach, file],
   );
   return { asks: known?.approach === approach ? known.asks : null, drills };
 }

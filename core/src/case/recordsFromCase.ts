@@ -130,13 +130,15 @@ const clientRecord = (document: CaseDocument, making: Making, id: string): Clien
     massKg,
     segments: segments ?? {},
     flags,
-    history: history.map(({ what, region, side, note }) => ({
+    history: history.map(({ what, region, side, note, replaced, mostDeg }) => ({
       what,
       ...(region ? { region } : {}),
       ...(side ? { side } : {}),
       ...(note ? { note } : {}),
+      ...(replaced ? { replaced } : {}),
+      ...(mostDeg !== undefined ? { mostDeg } : {}),
     })),
-    given: given.map(({ cause, side }) => ({ cause, side })),
+    given: given.map(({ cause, side, region }) => ({ cause, side, ...(region ? { region } : {}) })),
     approach: document.approach,
     norms: document.norms ?? {},
   };

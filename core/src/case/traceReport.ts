@@ -4,6 +4,7 @@ import { oneReferQuestion, type ReferId } from '../knowledge/refer';
 import type { ProbeId } from '../knowledge/probes';
 import { cautionsOf } from '../safety/cautionsOf';
 import { depthCutOf } from '../safety/depthCutOf';
+import { standingOf } from '../safety/standing';
 import type { MaybeSide } from '../sides/side';
 import { attribute, type Share } from '../solver/attribute';
 import { maybeDepthQuestion } from '../trace/depthShares';
@@ -79,7 +80,7 @@ function causeOf(cause: TracedCause, why: CauseReasons | undefined): ReportedCau
 const planOf = (found: Trace, file: CaseFile, { approach, session }: CaseDocument): ReportedPlan =>
   planReport(found, {
     pattern: file.look.pattern,
-    flags: file.client.flags,
+    ...standingOf(file.client),
     pains: file.look.pain,
     cut: depthCutOf(reconcile(file).file),
     approach,

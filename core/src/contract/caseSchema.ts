@@ -4,12 +4,11 @@ import type { CaseCheck, CaseDocument } from '../case/caseDocument';
 import { CASE_FORMAT, CASE_VERSION } from '../case/caseDocument';
 import { bodyProblems } from '../body/bodyProblems';
 import { APPROACHES, DEFAULT_APPROACH } from '../knowledge/approaches';
-import { CAUSES, GIVEN_CAUSES, oneCause } from '../knowledge/causes';
+import { CAUSES, oneCause } from '../knowledge/causes';
 import { CHEATS, DEVICES, WALL_DEG_PER_CM } from '../knowledge/checkGuides';
 import { CHECKS, DERIVED_CHECKS, FELT, oneCheck, type CheckRow } from '../knowledge/checks';
 import { FAULTS, oneFault } from '../knowledge/faults';
 import { FLAGS } from '../knowledge/flags';
-import { HISTORY_KINDS } from '../knowledge/history';
 import { KIT } from '../knowledge/kit';
 import { GRADES, PATTERNS, PHASES } from '../knowledge/patterns';
 import { REGIONS } from '../knowledge/regions';
@@ -21,6 +20,7 @@ import type { MaybeSide } from '../sides/side';
 import { RATINGS } from '../visit/records';
 import { heightSchema, massSchema, normsSchema } from './clientSchema';
 import { CLEAR_KEYS } from './lookSchemas';
+import { givenSchema, historySchema } from './toldSchemas';
 import { both, segmentsSchema } from './postureInput';
 import { J, maybeSide, oneOf, side } from './joi';
 import { parse, type Parsed, type Problem } from './problems';
@@ -43,15 +43,8 @@ const client = J.object({
   refer: J.array()
     .items(oneOf(idsOf(REFER_QUESTIONS)))
     .default([]),
-  history: listOf(
-    J.object({
-      what: oneOf(HISTORY_KINDS).required(),
-      region: oneOf(REGIONS),
-      side: maybeSide(),
-      note: J.string().max(300),
-    }),
-  ),
-  given: listOf(J.object({ cause: idsIn(GIVEN_CAUSES), side: side().required() })),
+  history: listOf(historySchema(J.string().max(300))),
+  given: listOf(givenSchema),
 }).required();
 
 const setup = J.object({

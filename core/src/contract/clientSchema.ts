@@ -2,20 +2,18 @@ import type { CustomHelpers } from 'joi';
 import type { Segments } from '../body/body';
 import { bodyProblems } from '../body/bodyProblems';
 import { FLAGS } from '../knowledge/flags';
-import { GIVEN_CAUSES } from '../knowledge/causes';
 import { APPROACHES, DEFAULT_APPROACH } from '../knowledge/approaches';
 import { CHECKS } from '../knowledge/checks';
-import { HISTORY_KINDS } from '../knowledge/history';
 import { KIT } from '../knowledge/kit';
 import type { NormEdit } from '../knowledge/norms';
 import { SHOES } from '../knowledge/setup';
 import { WEEKDAYS } from '../knowledge/weekdays';
 import { NO_HOME } from '../visit/records';
 import { PATTERNS } from '../knowledge/patterns';
-import { REGIONS } from '../knowledge/regions';
 import { REFER_QUESTIONS } from '../knowledge/refer';
 import { setupSchema } from './lookSchemas';
-import { day, id, J, maybeSide, oneOf, side } from './joi';
+import { day, id, J, oneOf } from './joi';
+import { givenSchema, historySchema } from './toldSchemas';
 
 const idsOf = (rows: readonly { id: string }[]) => rows.map((row) => row.id);
 
@@ -48,13 +46,6 @@ export const massSchema = () =>
     'number.max': '{#label} is in kilograms, 20 to 350',
     'number.min': '{#label} is in kilograms, 20 to 350',
   });
-
-const history = J.object({
-  what: oneOf(HISTORY_KINDS).required(),
-  region: oneOf(REGIONS),
-  side: maybeSide(),
-  note: J.string().trim().max(80).label('habit'),
-});
 
 const clearance = J.object({
   question: oneOf(idsOf(REFER_QUESTIONS)).required(),
@@ -162,11 +153,11 @@ export const clientSchema = J.object({
     .unique()
     .max(20)
     .required(),
-  history: J.array().items(history).max(60).required(),
-  given: J.array()
-    .items(J.object({ cause: oneOf(idsOf(GIVEN_CAUSES)).required(), side: side().required() }))
-    .max(12)
+  history: J.array()
+    .items(historySchema(J.string().trim().max(80).label('habit')))
+    .max(60)
     .required(),
+  given: J.array().items(givenSchema).max(12).required(),
   consent: consent.allow(null).required(),
   clearances: J.array().items(clearance).max(100).required(),
   setup: setupSchema.allow(null),

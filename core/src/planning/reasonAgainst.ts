@@ -81,10 +81,11 @@ const soft = (rule: Against['rule'], reason: string): Against => ({ rule, firm: 
 export function maybeAgainst(
   wanted: Wanted,
   likely: readonly PlannedCause[],
-  { flags, pains = [], next, kit }: AgainstLimits,
+  limits: AgainstLimits,
 ): Against | null {
   const { drill, side } = wanted;
-  const flag = maybeForbidden(drill, flags);
+  const { pains = [], next, kit } = limits;
+  const flag = maybeForbidden(drill, side, limits);
   if (flag) return firm('flag', flag);
   const [pain] = painEffects(drill, side, pains);
   if (pain?.effect === 'forbidden') return firm('pain', pain.says);

@@ -1,15 +1,14 @@
 import type { DrillRow } from '../knowledge/drillRow';
 import { loadOf } from '../knowledge/loadOf';
-import type { FlagId } from '../knowledge/flags';
 import type { MaybeSide } from '../sides/side';
 import type { Pain } from '../trace/caseFile';
 import type { DepthCut } from './depthCut';
-import { flagRulesFor } from './flagRules';
+import { flagEffects } from './flagRules';
 import { painEffects } from './painRules';
+import type { Standing } from './standing';
 
 /** What is known of a client that changes how a drill is done. */
-export interface CareFor {
-  readonly flags: readonly FlagId[];
+export interface CareFor extends Standing {
   readonly pains?: readonly Pain[];
   /** Above which depth the pattern is practised. */
   readonly cut?: DepthCut | null;
@@ -20,14 +19,14 @@ const goesDeep = (drill: DrillRow): boolean =>
   ['pattern', 'fit', 'ladder'].includes(drill.family) && loadOf(drill).on === 'feet';
 
 /** How a drill is to be done by this client, a sentence each, pain first; nothing where nothing asks for it. */
-export const careOf = (
-  drill: DrillRow,
-  side: MaybeSide,
-  { flags, pains = [], cut = null }: CareFor,
-): readonly string[] => [
-  ...[...painEffects(drill, side, pains), ...flagRulesFor(drill, flags)].map(({ effect, says }) =>
-    // One that was chosen before it was known.
-    effect === 'forbidden' ? `Leave it out: ${says}.` : says,
-  ),
-  ...(cut && goesDeep(drill) ? [cut.says] : []),
-];
+export function careOf(drill: DrillRow, side: MaybeSide, known: CareFor): readonly string[] {
+  const { pains = [], cut } = known;
+  const effects = [...painEffects(drill, side, pains), ...flagEffects(drill, side, known)];
+  return [
+    // One that is forbidden was chosen before it was known.
+    ...effects.map(({ effect, says }) =>
+      effect === 'forbidden' ? `Leave it out: ${says}.` : says,
+    ),
+    ...(cut && goesDeep(drill) ? [cut.says] : []),
+  ];
+}

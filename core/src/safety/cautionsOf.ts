@@ -5,6 +5,7 @@ import { LIKELY_ENOUGH } from '../trace/likelyEnough';
 import type { Trace } from '../trace/trace';
 import type { CaseFile } from '../trace/caseFile';
 import { painRule } from './painRule';
+import { standingOf } from './standing';
 
 /** Said with every trace. */
 export const STANDING_CAUTION =
@@ -14,7 +15,27 @@ const referCautions = ({ client }: CaseFile): string[] =>
   [...new Set(client.refer)].map((id) => oneReferQuestion(id).say);
 
 const flagCautions = ({ client }: CaseFile): string[] =>
-  FLAGS.filter(({ id }) => client.flags.includes(id)).map(({ name, note }) => `${name}: ${note}`);
+  FLAGS.filter(({ id }) => standingOf(client).flags.includes(id)).map(
+    ({ name, note }) => `${name}: ${note}`,
+  );
+
+/** What a flag needs to know before it can be less than strict. */
+function askCautions({ client }: CaseFile): string[] {
+  const { flags, replaced = [], missing = [] } = standingOf(client);
+  return [
+    ...(flags.includes('joint-replacement') && replaced.length === 0
+      ? [
+          'Ask which joint was replaced and what the surgeon allows: until then every hip and knee is spared.',
+        ]
+      : []),
+    ...replaced
+      .filter(({ mostDeg }) => mostDeg === null)
+      .map(({ joint, side }) => `Ask how far the surgeon lets the replaced ${side} ${joint} bend.`),
+    ...(flags.includes('prosthesis') && missing.length === 0
+      ? ['Say on which side the prosthesis is, and where the limb ends.']
+      : []),
+  ];
+}
 
 function painCautions({ look }: CaseFile): string[] {
   const rules = look.pain.map(({ score, kind, region, side }) => ({
@@ -65,6 +86,7 @@ export const cautionsOf = (file: CaseFile, found: Trace): string[] => [
   ...strangeCautions(file),
   ...jointCautions(file),
   ...nerveCautions(found),
+  ...askCautions(file),
   ...flagCautions(file),
   STANDING_CAUTION,
 ];

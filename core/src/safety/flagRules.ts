@@ -1,23 +1,18 @@
 import type { DrillLoad } from '../knowledge/drillLoad';
 import type { DrillRow } from '../knowledge/drillRow';
 import { loadOf } from '../knowledge/loadOf';
-import type { FlagId } from '../knowledge/flags';
+import type { MaybeSide } from '../sides/side';
+import { jointEffects, type Done, type FlagEffect } from './jointRules';
+import type { Standing } from './standing';
 
-/** What a flag does to a drill: keeps it out, makes it easier, or is said with it. */
-export type FlagEffect = 'forbidden' | 'easier' | 'warned';
-
-export interface FlagRule {
-  readonly flag: FlagId;
+/** What a flag does by what a drill does to the whole body; of single joints see `jointRules`. */
+export interface FlagRule extends FlagEffect {
   /** Of a check or a probe there is no drill: only what it does to a body. */
   readonly when: (load: DrillLoad, drill: DrillRow | null) => boolean;
-  readonly effect: FlagEffect;
-  /** In words for coach and client. */
-  readonly says: string;
 }
 
 const isWeighted = ({ carries }: DrillLoad): boolean => carries === 'weight';
 const isStanding = ({ on }: DrillLoad): boolean => on === 'feet';
-const reaches = (joint: 'hip' | 'knee', { joints }: DrillLoad): boolean => joints[joint] === 'end';
 const isAtAnEnd = ({ joints }: DrillLoad): boolean => Object.values(joints).includes('end');
 
 const heldSeconds = (drill: DrillRow | null): number =>
@@ -66,25 +61,6 @@ export const FLAG_RULES: readonly FlagRule[] = [
     when: (load) => isStanding(load) && load.stance === 'two',
     effect: 'warned',
     says: 'Eyes open, a support within reach; look at the skin of the feet after.',
-  },
-  {
-    flag: 'joint-replacement',
-    when: (load) => reaches('hip', load) || reaches('knee', load),
-    effect: 'forbidden',
-    says: 'no end of the range, only what the surgeon allows',
-  },
-  {
-    flag: 'joint-replacement',
-    when: ({ ownEnd, joints }) =>
-      ownEnd === true && [joints.hip, joints.knee].some((one) => one === 'half' || one === 'end'),
-    effect: 'forbidden',
-    says: 'not as far as it goes, only what the surgeon allows',
-  },
-  {
-    flag: 'joint-replacement',
-    when: ({ on }) => on === 'knees',
-    effect: 'warned',
-    says: 'Kneel only if the surgeon allows it.',
   },
   {
     flag: 'joint-replacement',
@@ -148,35 +124,44 @@ export const FLAG_RULES: readonly FlagRule[] = [
   },
   {
     flag: 'prosthesis',
-    when: ({ stance }) => stance === 'one',
-    effect: 'forbidden',
-    says: 'no standing on one leg with a prosthesis',
-  },
-  {
-    flag: 'prosthesis',
     when: ({ presses, on }) => presses === true || on === 'knees',
     effect: 'warned',
     says: 'Look at the skin of the stump first, and after.',
   },
 ];
 
-/** What a client's flags say of a drill. */
-export const flagRulesFor = (drill: DrillRow, flags: readonly FlagId[]): readonly FlagRule[] => {
-  if (flags.length === 0) return [];
-  const load = loadOf(drill);
-  return FLAG_RULES.filter(({ flag, when }) => flags.includes(flag) && when(load, drill));
-};
+const effectsOn = (done: Done, standing: Standing): readonly FlagEffect[] =>
+  standing.flags.length === 0
+    ? []
+    : [
+        ...FLAG_RULES.filter(
+          ({ flag, when }) => standing.flags.includes(flag) && when(done.load, done.drill),
+        ),
+        ...jointEffects(done, standing),
+      ];
 
-/** Whether a flag forbids what a check or a probe does to a body. */
-export const isForbiddenLoad = (load: DrillLoad, flags: readonly FlagId[]): boolean =>
-  FLAG_RULES.some(
-    ({ flag, when, effect }) => effect === 'forbidden' && flags.includes(flag) && when(load, null),
+/** What stands about a client says of a drill on a side, what keeps it out first. */
+export const flagEffects = (
+  drill: DrillRow,
+  side: MaybeSide,
+  standing: Standing,
+): readonly FlagEffect[] =>
+  [...effectsOn({ load: loadOf(drill), drill, side }, standing)].sort(
+    (a, b) => Number(b.effect === 'forbidden') - Number(a.effect === 'forbidden'),
   );
 
+/** Whether a flag forbids what a check or a probe does to a body on a side. */
+export const isForbiddenLoad = (load: DrillLoad, side: MaybeSide, standing: Standing): boolean =>
+  effectsOn({ load, drill: null, side }, standing).some(({ effect }) => effect === 'forbidden');
+
 /** Why a flag keeps a drill out: by what it does to a body, or since its maker said so; null when none does. */
-export function maybeForbidden(drill: DrillRow, flags: readonly FlagId[]): string | null {
-  const rule = flagRulesFor(drill, flags).find(({ effect }) => effect === 'forbidden');
+export function maybeForbidden(
+  drill: DrillRow,
+  side: MaybeSide,
+  standing: Standing,
+): string | null {
+  const rule = flagEffects(drill, side, standing).find(({ effect }) => effect === 'forbidden');
   if (rule) return `${rule.flag.replaceAll('-', ' ')}: ${rule.says}`;
-  const said = drill.excludedBy?.find((one) => flags.includes(one));
+  const said = drill.excludedBy?.find((one) => standing.flags.includes(one));
   return said ? `not with ${said.replaceAll('-', ' ')}` : null;
 }

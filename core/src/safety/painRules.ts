@@ -4,6 +4,7 @@ import { loadOf } from '../knowledge/loadOf';
 import { oneRegion, placeWords, type RegionRow } from '../knowledge/regions';
 import type { MaybeSide } from '../sides/side';
 import type { Pain } from '../trace/caseFile';
+import { loadAt } from './loadAt';
 import { painRule } from './painRule';
 
 /** What a pain does to a drill: keeps it out, or makes it easier, and how. */
@@ -79,36 +80,11 @@ const isOnLine = ({ kind, region }: Pain, { line }: DrillLoad, drill: DrillRow |
   drill?.family !== 'nerve' &&
   oneRegion(region).spares.includes(line);
 
-const sameSide = (a: MaybeSide | undefined, b: MaybeSide): boolean => !a || !b || a === b;
-
-const NOTHING: Pick<DrillLoad, 'joints' | 'arms' | 'hand' | 'presses' | 'turnsKnee' | 'line'> = {
-  joints: {},
-  arms: undefined,
-  hand: undefined,
-  presses: undefined,
-  turnsKnee: undefined,
-  line: undefined,
-};
-
-/** Of the leg that is not worked: the same where both are stood on, else what is known of it. */
-function onOtherLeg(load: DrillLoad): DrillLoad {
-  if (load.stance === 'two' || load.stance === 'staggered') return load;
-  const { otherLeg, turnsKnee } = load;
-  return otherLeg ? { ...load, ...NOTHING, joints: otherLeg, turnsKnee } : { ...load, ...NOTHING };
-}
-
-/** Of the arm that is not worked: flat hands and what is held are a matter of both. */
-const onOtherArm = (load: DrillLoad): DrillLoad => ({
-  ...load,
-  ...NOTHING,
-  arms: load.arms === 'forearm' ? undefined : load.arms,
-});
-
 /** What a drill on a side does at the side that hurts; the middle of the body has a part in either. */
 function loadWhere({ region, side: at }: Pain, load: DrillLoad, side: MaybeSide): DrillLoad {
   const { isBack, joints, area } = oneRegion(region);
-  if (sameSide(at, side) || isBack || joints.includes('neck')) return load;
-  return area === 'neck-and-arms' ? onOtherArm(load) : onOtherLeg(load);
+  if (isBack || joints.includes('neck')) return load;
+  return loadAt(load, side, area === 'neck-and-arms' ? 'arm' : 'leg', at);
 }
 
 const whereOf = ({ region, side }: Pain): string => placeWords(region, side);

@@ -38,6 +38,10 @@ export interface HistoryItem {
   what: HistoryKind;
   region?: Region;
   side?: MaybeSide;
+  /** Of an operation: the joint was replaced. */
+  replaced?: true;
+  /** How far the surgeon lets a replaced joint bend, in degrees; not there until it was told. */
+  mostDeg?: number;
   /** What it is, in the client's words; says nothing to the trace. */
   note?: string;
 }
@@ -45,6 +49,8 @@ export interface HistoryItem {
 export interface GivenCause {
   cause: CauseId;
   side: Side;
+  /** Of a prosthesis: where the limb ends. */
+  region?: Region;
 }
 
 export interface ProbeFinding {

@@ -67,11 +67,11 @@ export const droppedDoses = (week: FilledWeek, sittings: (key: string) => number
 
 /** What keeps a drill out of every week at home; null when nothing does. */
 export function maybeKeptOut(
-  { key, row, perWeek }: WeekDrill,
-  { kit, flags }: WeekInput,
+  { key, row, side, perWeek }: WeekDrill,
+  { kit, flags, standing = { flags } }: WeekInput,
 ): DroppedDoses | null {
   const none = { key, asked: perWeek, placed: 0 };
-  const flag = maybeForbidden(row, flags);
+  const flag = maybeForbidden(row, side, standing);
   if (flag) return { ...none, why: 'flag', says: flag };
   const lacks = KIT.filter(({ id }) => row.kit.includes(id) && !kit.includes(id));
   const names = lacks.map(({ name }) => name.toLowerCase());

@@ -1,6 +1,10 @@
 import { hasConsent, openReferrals } from '../safety/gate';
+import { standingOf, type Standing } from '../safety/standing';
 import type { ClientFile, HomePlanRecord, Versioned } from '../visit/records';
 import type { HomeEntry } from './homeEntry';
+
+/** A plan with what stands about its client today. */
+export type CurrentPlan = Versioned<HomePlanRecord> & { readonly standing: Standing };
 
 /**
  * The plan that holds: the newest that nobody has ended. Flags are the client's of today: what became known
@@ -9,12 +13,13 @@ import type { HomeEntry } from './homeEntry';
 export function maybeCurrentPlan({
   client,
   homePlans,
-}: Pick<ClientFile, 'client' | 'homePlans'>): Versioned<HomePlanRecord> | null {
+}: Pick<ClientFile, 'client' | 'homePlans'>): CurrentPlan | null {
   const newest = homePlans
     .filter(({ endedOn }) => !endedOn)
     .sort((a, b) => a.madeOn.localeCompare(b.madeOn))
     .at(-1);
-  return newest ? { ...newest, flags: client.flags } : null;
+  const standing = standingOf(client);
+  return newest ? { ...newest, flags: [...standing.flags], standing } : null;
 }
 
 /** What was said of a plan. What was said of an earlier one stopped that one's drills, and was answered there. */
@@ -24,7 +29,7 @@ export const entriesOf = (
 ): HomeEntry[] => homeEntries.filter(({ planId }) => planId === id);
 
 export interface PlanAtHome {
-  readonly plan: Versioned<HomePlanRecord>;
+  readonly plan: CurrentPlan;
   readonly entries: readonly HomeEntry[];
 }
 

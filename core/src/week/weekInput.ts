@@ -1,6 +1,7 @@
 import type { DrillRow } from '../knowledge/drillRow';
 import { REGION_OF_CAUSE } from '../knowledge/regionOfCause';
 import type { Weekday } from '../knowledge/weekdays';
+import type { Standing } from '../safety/standing';
 import type { MaybeSide } from '../sides/side';
 import { drillKey } from '../planning/candidates';
 import { doseMinutes } from '../planning/doseSeconds';
@@ -24,7 +25,10 @@ export interface WeekStage {
 export type WeekInput = Pick<
   HomePlan,
   'approach' | 'minutes' | 'days' | 'moments' | 'trainings' | 'kit' | 'flags' | 'drills' | 'wish'
->;
+> & {
+  /** What stands about the client today; its flags alone, where that is all that is known. */
+  readonly standing?: Standing;
+};
 
 /** A drill of the plan with everything that is worked out of it. */
 export interface WeekDrill {

@@ -9,7 +9,7 @@ export const boatRestorer: DemoClient = {
     heightM: 1.78,
     massKg: 84,
     flags: ['prosthesis'],
-    given: [{ cause: 'prosthesis', side: 'left' }],
+    given: [{ cause: 'prosthesis', side: 'left', region: 'calf' }],
     goal: 'to work under the keel on both feet',
     approach: 'fit-the-movement',
     footwear: 'prosthetic',

@@ -7,6 +7,7 @@ import type { DrillLoad } from '../../knowledge/drillLoad';
 import type { Setup } from '../../knowledge/setup';
 import { isForbiddenLoad } from '../../safety/flagRules';
 import { isTooPainful } from '../../safety/painRules';
+import { standingOf, type Standing } from '../../safety/standing';
 import { SIDES, type MaybeSide } from '../../sides/side';
 import { suspectSide } from '../../visit/suspectSide';
 import type { CaseFile, SeenFault } from '../caseFile';
@@ -87,13 +88,17 @@ const loadOfOne = (one: Candidate): DrillLoad | undefined =>
   one.kind === 'check' ? CHECK_LOADS[one.check] : PROBE_LOADS[one.probe];
 
 /** Neither a flag nor what hurts speaks against it. */
-function isSafe(one: Candidate, { client, look }: CaseFile): boolean {
+function isSafe(one: Candidate, { look }: CaseFile, standing: Standing): boolean {
   const load = loadOfOne(one);
-  return !load || !(isForbiddenLoad(load, client.flags) || isTooPainful(load, one.side, look.pain));
+  return (
+    !load || !(isForbiddenLoad(load, one.side, standing) || isTooPainful(load, one.side, look.pain))
+  );
 }
 
 /** Everything that could be asked next, and may be of this client. */
-export const candidatesOf = (file: CaseFile, nodes: readonly CauseNode[]): Candidate[] =>
-  [...probeCandidates(file, nodes), ...checkCandidates(file, nodes)].filter((one) =>
-    isSafe(one, file),
+export function candidatesOf(file: CaseFile, nodes: readonly CauseNode[]): Candidate[] {
+  const standing = standingOf(file.client);
+  return [...probeCandidates(file, nodes), ...checkCandidates(file, nodes)].filter((one) =>
+    isSafe(one, file, standing),
   );
+}

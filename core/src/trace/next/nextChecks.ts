@@ -4,6 +4,7 @@ import type { CheckId } from '../../knowledge/checks';
 import type { ProbeId } from '../../knowledge/probes';
 import type { MaybeSide } from '../../sides/side';
 import type { SessionLimits } from '../../planning/sessionLimits';
+import { standingOf } from '../../safety/standing';
 import type { CaseFile } from '../caseFile';
 import { PlanNow } from './PlanNow';
 import type { CauseNode } from '../inference/network';
@@ -125,7 +126,7 @@ export function nextChecks(
     ...session,
     approach,
     pattern: file.look.pattern,
-    flags: file.client.flags,
+    ...standingOf(file.client),
     pains: file.look.pain,
   };
   const now = new PlanNow(nodes, before, limits);

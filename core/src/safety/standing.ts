@@ -1,0 +1,68 @@
+import type { FlagId } from '../knowledge/flags';
+import { oneRegion } from '../knowledge/regions';
+import type { Side } from '../sides/side';
+import type { GivenCause, HistoryItem } from '../trace/caseFile';
+
+/** Joints that are replaced, with the most that one bends and what half-way is of it, in degrees. */
+export const REPLACEABLE = {
+  hip: { mostDeg: 130, halfDeg: 90 },
+  knee: { mostDeg: 150, halfDeg: 90 },
+  ankle: { mostDeg: 45, halfDeg: 15 },
+  shoulder: { mostDeg: 180, halfDeg: 90 },
+} as const;
+export type Replaceable = keyof typeof REPLACEABLE;
+
+/** A replaced joint and how far the surgeon lets it bend; null when that was not told. */
+export interface ReplacedJoint {
+  readonly joint: Replaceable;
+  readonly side: Side;
+  readonly mostDeg: number | null;
+}
+
+/** A prosthesis: where the limb ends. */
+export interface MissingLimb {
+  readonly from: 'ankle' | 'knee' | 'hip';
+  readonly side: Side;
+}
+
+/** What stands about a client, from one visit to the next, that changes what is offered. */
+export interface Standing {
+  readonly flags: readonly FlagId[];
+  /** None, where nobody said which: then any may be. */
+  readonly replaced?: readonly ReplacedJoint[];
+  readonly missing?: readonly MissingLimb[];
+}
+
+export const isReplaceable = (region: string | undefined): region is Replaceable =>
+  region !== undefined && region in REPLACEABLE;
+
+function maybeReplaced({ replaced, region, side, mostDeg }: HistoryItem): ReplacedJoint[] {
+  return replaced && isReplaceable(region) && side
+    ? [{ joint: region, side, mostDeg: mostDeg ?? null }]
+    : [];
+}
+
+/** Where a limb ends by the place that was told: below the knee is without the ankle. */
+function endOf(region: GivenCause['region']): MissingLimb['from'] {
+  if (region === 'hip') return 'hip';
+  return region && oneRegion(region).area === 'knee' ? 'knee' : 'ankle';
+}
+
+interface Told {
+  readonly flags: readonly FlagId[];
+  readonly history: readonly HistoryItem[];
+  readonly given: readonly GivenCause[];
+}
+
+/** What stands about a client by all that was told: a replaced joint is one, whether or not it was flagged. */
+export function standingOf({ flags, history, given }: Told): Standing {
+  const replaced = history.flatMap(maybeReplaced);
+  const missing = given
+    .filter(({ cause }) => cause === 'prosthesis')
+    .map(({ region, side }) => ({ from: endOf(region), side }));
+  const implied: FlagId[] = [
+    ...(replaced.length > 0 ? (['joint-replacement'] as const) : []),
+    ...(missing.length > 0 ? (['prosthesis'] as const) : []),
+  ];
+  return { flags: [...new Set([...flags, ...implied])], replaced, missing };
+}
