@@ -32,6 +32,10 @@ test('somebody is met in full on a phone, in less than three minutes of taps', a
   await tap('left knee');
   await tap('knee is fixed');
   await tap('Done');
+  await tap('right hip');
+  await tap('This joint was replaced');
+  await tap('The surgeon lets it bend to: more');
+  await tap('Done');
   await tap('Carries on one side, left');
   await tap('Sits most of the day');
   await tap('Mostly wears: flat');
@@ -59,10 +63,15 @@ test('somebody is met in full on a phone, in less than three minutes of taps', a
   });
   expect(client.history).toEqual([
     { what: 'sprain', region: 'ankle', side: 'right' },
+    { what: 'operation', region: 'hip', side: 'right', replaced: true, mostDeg: 90 },
     { what: 'one-sided-habit', side: 'left', note: 'Carries on one side' },
     { what: 'sitting' },
   ]);
-  await expect(page.getByText('right ankle sprain · Carries on one side, left')).toBeVisible();
+  await expect(
+    page.getByText(
+      'right ankle sprain · right hip replaced, bends to 90° at most · Carries on one side, left',
+    ),
+  ).toBeVisible();
 });
 
 test('in a look on one leg: repetitions, a rest, notes and what only one leg shows', async ({

@@ -1,4 +1,16 @@
-import { button, expect, makeClient, signIn, test } from '../world';
+import { randomUUID } from 'node:crypto';
+import { button, expect, makeClient, putRecord, signIn, test } from '../world';
+
+const SQUAT_SETUP = {
+  stanceCm: 36,
+  toeOutDeg: { left: 10, right: 10 },
+  heelLiftMm: 0,
+  arms: 'forward',
+  hands: 'free',
+  load: { at: 'none', kg: 0 },
+  tempo: 'own',
+  shoes: 'bare',
+};
 
 test.use({ viewport: { width: 390, height: 844 } });
 
@@ -41,4 +53,44 @@ test('an emergency says so and cannot be cleared in the same visit', async ({ pa
   await expect(page.getByRole('heading', { name: 'Emergency: act now' })).toBeVisible();
   await expect(page.getByRole('alert')).toContainText('This can be a clot');
   await expect(button(page, 'Record a clearance')).toHaveCount(0);
+});
+
+test('a knee that hurts goes along through every step, and cuts the pattern short', async ({
+  page,
+  world,
+}) => {
+  await signIn(page, world);
+  const clientId = await makeClient(page, world, 'Ruta Vik');
+  const [visitId, on] = [randomUUID(), new Date().toISOString()];
+  const pain = { region: 'knee', side: 'right', phase: 'bottom', score: 7, kind: 'sharp', on };
+  const visit = { clientId, pattern: 'squat', openedOn: on, closedOn: null, step: 'probe' };
+  const asks = [{ on, positives: [] }];
+  await putRecord(page, world, 'visits', {
+    ...{ id: visitId, ...visit, asks, minutes: 15, next: 'rest' },
+  } as { id: string });
+  await putRecord(page, world, 'looks', {
+    ...{ id: randomUUID(), clientId, visitId, role: 'first', setup: SQUAT_SETUP },
+    faults: [{ fault: 'hips-slide', side: 'left', phase: 'bottom', grade: 'plain' }],
+    ...{ clear: [], pain: [pain], rating: 'medium', reps: [], notes: [], hold: null },
+    ...{ recordings: [], startedOn: on },
+  } as { id: string });
+  await page.goto(`${world.url}/clients/${clientId}/visits/${visitId}`);
+  const kept = page.getByRole('note', { name: 'Keep in mind' });
+  await expect(kept).toContainText('Pain at the right knee: stop what brings it on');
+  await expect(page.getByRole('group', { name: 'Try this first' })).toContainText('Shorter');
+
+  await button(page, 'Check').click();
+  await expect(kept).toBeVisible();
+  await page.getByRole('button', { name: /^Knee bend/ }).click();
+  const right = page.getByRole('group', { name: 'Knee bend, right' });
+  await expect(right).toContainText('Leave it out (it loads the right knee, which hurts)');
+  await expect(page.getByRole('group', { name: 'Knee bend, left' })).not.toContainText('Leave');
+
+  await button(page, 'Trace').click();
+  await expect(kept).toBeVisible();
+  await button(page, 'Work').click();
+  await expect(kept).toBeVisible();
+  await expect(
+    page.getByText(/^Thighs no lower than \d+° above level: there the right/),
+  ).toBeVisible();
 });

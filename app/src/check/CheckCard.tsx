@@ -7,6 +7,7 @@ import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
+import { AgainstSide } from './AgainstSide';
 import { CheckFigure } from './CheckFigure';
 import { maybeCheck, type CheckTime } from './checkRecords';
 import { RangeNote, type Taken } from './RangeNote';
@@ -81,6 +82,7 @@ export function CheckCard({
                 {t(side)}
               </Title>
             ) : null}
+            <AgainstSide check={id} side={side} visit={visit} />
             <SideEntry row={row} visit={visit} time={time} side={side} />
           </View>
         ))}

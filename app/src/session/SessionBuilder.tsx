@@ -13,6 +13,7 @@ import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { useUpdate, useWrite } from '../data/useFile';
 import { maybeOwn, useOwnDrills } from '../data/usePractice';
+import { CareStrip } from '../steps/CareStrip';
 import { StepFrame } from '../ui/StepFrame';
 import type { StepProps } from '../steps/StepProps';
 import { Button } from '../ui/Button';
@@ -93,6 +94,7 @@ export function SessionBuilder({ open, found, wide, width }: SessionBuilderProps
     >
       <View flexDirection={wide ? 'row' : 'column'} gap={wide ? '$6' : '$4'}>
         <View flex={wide ? 3 : undefined} minWidth={0} gap="$3">
+          <CareStrip visit={visit} />
           <Troubles session={session} />
           <SessionList session={session} client={visit.client} onOpen={setOpened} />
         </View>

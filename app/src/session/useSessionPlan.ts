@@ -10,13 +10,12 @@ import {
   type SessionWish,
 } from '@taxikine/core/planning/sessionLimits';
 import { movedTo } from '@taxikine/core/planning/wish';
-import { standingOf } from '@taxikine/core/safety/standing';
 import type { Trace } from '@taxikine/core/trace/trace';
-import { painsOf } from '@taxikine/core/visit/painsOf';
 import { onRung } from '@taxikine/core/visit/drillOf';
 import type { VisitRecord } from '@taxikine/core/visit/records';
 import type { VisitFile } from '@taxikine/core/visit/visitFile';
 import { useMemo } from 'react';
+import { careFor } from '../data/careFor';
 import { useUpdate } from '../data/useFile';
 import { useLibrary } from '../data/usePractice';
 import type { OpenVisit } from '../data/useVisit';
@@ -24,11 +23,11 @@ import { useDepthCut } from '../trace/useDepthCut';
 import { useRungs, type ClimbedRung } from '../ladder/useRungs';
 
 /** What a session of this visit has to fit. */
-export function limitsOf({ visit, client, first, again }: VisitFile): SessionLimits {
+export function limitsOf(open: VisitFile): SessionLimits {
+  const { visit, client } = open;
   const { pattern, minutes, next, kit } = visit;
   const { approach } = client;
-  const pains = painsOf([first, again]);
-  return { pattern, minutes, next, kit, approach, ...standingOf(client), pains };
+  return { pattern, minutes, next, kit, approach, ...careFor(open) };
 }
 
 export interface SessionOf {

@@ -1,9 +1,13 @@
-import { CHECKS, oneCheck, type CheckRow } from '@taxikine/core/knowledge/checks';
+import { CHECKS, oneCheck, type CheckId, type CheckRow } from '@taxikine/core/knowledge/checks';
+import { maybeAgainstCheck } from '@taxikine/core/safety/againstAsking';
+import type { CareFor } from '@taxikine/core/safety/careOf';
+import { SIDES } from '@taxikine/core/sides/side';
 import type { NextCheck } from '@taxikine/core/trace/next/nextChecks';
 import { suspectChecks } from '@taxikine/core/visit/suspects';
 import type { VisitFile } from '@taxikine/core/visit/visitFile';
 import { View } from '@tamagui/core';
 import { useEffect, useMemo, useRef, useState } from 'react';
+import { careFor } from '../data/careFor';
 import { NextStrip } from '../trace/NextStrip';
 import { nextName } from '../trace/nextWords';
 import { useNextChecks } from '../trace/useNextChecks';
@@ -11,10 +15,15 @@ import { Button } from '../ui/Button';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
 import { CheckCard } from '../check/CheckCard';
+import { CareStrip } from './CareStrip';
 import { StepFrame } from '../ui/StepFrame';
 import type { StepProps } from './StepProps';
 
 const table: readonly CheckRow[] = CHECKS;
+
+/** Something speaks against it wherever it could be taken. */
+const isAgainstAll = ({ id, sided }: CheckRow, known: CareFor): boolean =>
+  (sided ? SIDES : [null]).every((side) => maybeAgainstCheck(id as CheckId, side, known) !== null);
 
 /** Checks in two lists: those that can find a cause of what was seen, and all others. */
 function useCheckLists({ first }: VisitFile, done: ReadonlySet<string>) {
@@ -40,8 +49,10 @@ export function CheckStep({ open, onStep, width }: StepProps) {
     [visit.checks],
   );
   const { suspect, others } = useCheckLists(visit, done);
+  const known = useMemo(() => careFor(visit), [visit]);
+  const isLeftOut = (row: CheckRow) => isAgainstAll(row, known);
   const [opened, setOpened] = useState<string | null>(
-    suspect.find((row) => !done.has(row.id))?.id ?? null,
+    suspect.find((row) => !done.has(row.id) && !isLeftOut(row))?.id ?? null,
   );
   const [all, setAll] = useState(false);
   const next = useNextChecks(visit);
@@ -58,7 +69,7 @@ export function CheckStep({ open, onStep, width }: StepProps) {
         row={row}
         visit={visit}
         width={width - 40}
-        done={done.has(row.id)}
+        state={done.has(row.id) ? 'measured' : isLeftOut(row) ? 'leaveOut' : null}
         opened={opened === row.id}
         next={
           opened === row.id && most && 'check' in most && most.check !== row.id ? most : undefined
@@ -73,6 +84,7 @@ export function CheckStep({ open, onStep, width }: StepProps) {
       lead={t(others.length > 0 ? 'check.leadSuspect' : 'check.lead')}
       foot={<Button kind="main" flex={1} label={t('check.go')} onPress={() => onStep('trace')} />}
     >
+      <CareStrip visit={visit} />
       <NextStrip
         next={most}
         enough={next?.enough ?? false}
@@ -96,7 +108,7 @@ interface CheckLineProps {
   readonly row: CheckRow;
   readonly visit: VisitFile;
   readonly width: number;
-  readonly done: boolean;
+  readonly state: 'measured' | 'leaveOut' | null;
   readonly opened: boolean;
   /** What to take after this one. */
   readonly next: NextCheck | undefined;
@@ -105,7 +117,7 @@ interface CheckLineProps {
 }
 
 /** One check, closed or open. */
-function CheckLine({ row, visit, width, done, opened, next, onNext, onToggle }: CheckLineProps) {
+function CheckLine({ row, visit, width, state, opened, next, onNext, onToggle }: CheckLineProps) {
   const t = useText();
   const place = useRef<HTMLDivElement>(null);
   const wasOpened = useRef(opened);
@@ -137,7 +149,7 @@ function CheckLine({ row, visit, width, done, opened, next, onNext, onToggle }: 
           {row.name}
         </Title>
         <Words small soft>
-          {done ? t('check.measured') : ''}
+          {state ? t(`check.${state}`) : ''}
         </Words>
       </button>
       {opened ? <CheckCard row={row} visit={visit} role="first" width={width} /> : null}

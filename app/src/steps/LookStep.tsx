@@ -253,7 +253,13 @@ function LiveLook({ open, onStep, wide, width, height, look }: StepProps & { loo
         borderColor="$ink"
         backgroundColor="$raised"
       >
-        <Button label={t('look.pain')} onPress={() => setPain(true)} tight />
+        <Button
+          label={t('look.pain')}
+          says={t('look.pain')}
+          note={look.pain.length > 0 ? String(look.pain.length) : undefined}
+          onPress={() => setPain(true)}
+          tight
+        />
         <Button
           label={t('notes.open')}
           note={look.notes.length > 0 ? String(look.notes.length) : undefined}

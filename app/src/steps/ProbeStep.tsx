@@ -6,6 +6,7 @@ import {
   type ProbeOutcome,
   type ProbeRow,
 } from '@taxikine/core/knowledge/probes';
+import { maybeAgainstProbe } from '@taxikine/core/safety/againstAsking';
 import type { SeenFault } from '@taxikine/core/trace/caseFile';
 import { changesSomething } from '@taxikine/core/trace/next/candidates';
 import type { NextCheck } from '@taxikine/core/trace/next/nextChecks';
@@ -18,6 +19,7 @@ import type { VisitFile } from '@taxikine/core/visit/visitFile';
 import { fillSide } from '@taxikine/core/words/fill';
 import { View } from '@tamagui/core';
 import { useEffect, useMemo, useRef, useState } from 'react';
+import { careFor } from '../data/careFor';
 import { useWrite } from '../data/useFile';
 import { NextStrip } from '../trace/NextStrip';
 import { useNextChecks } from '../trace/useNextChecks';
@@ -25,6 +27,7 @@ import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
+import { CareStrip } from './CareStrip';
 import { setupWords } from './setupWords';
 import { StepFrame } from '../ui/StepFrame';
 import type { StepProps } from './StepProps';
@@ -105,6 +108,7 @@ export function ProbeStep({ open, onStep }: StepProps) {
       lead={faults.length > 0 ? t('probe.lead') : t('probe.noFaults')}
       foot={<Button kind="main" flex={1} label={t('probe.go')} onPress={() => onStep('check')} />}
     >
+      <CareStrip visit={open.visit} />
       {faults.length > 0 ? (
         <NextStrip next={most} enough={false} action={t('guide.try')} onTake={take} />
       ) : null}
@@ -138,6 +142,7 @@ function ProbeCard({ probe, visit, look, called }: ProbeCardProps) {
   const side = record?.setup.oneHeelUp ?? chosen;
   const [tapped, setTapped] = useState(Boolean(record));
   const opened = tapped || called;
+  const against = maybeAgainstProbe(probe, row.sided ? side : null, careFor(visit));
   const place = useRef<HTMLDivElement>(null);
   useEffect(() => {
     if (called) place.current?.scrollIntoView({ block: 'nearest' });
@@ -158,6 +163,11 @@ function ProbeCard({ probe, visit, look, called }: ProbeCardProps) {
           <Words small soft>
             {row.say}
           </Words>
+          {against ? (
+            <Words small accent role="note">
+              {t('guide.leaveOut', { why: against })}
+            </Words>
+          ) : null}
         </View>
         {opened ? null : (
           <Button

@@ -20,6 +20,7 @@ import { WhatIfPanel } from '../trace/WhatIfPanel';
 import { Button } from '../ui/Button';
 import { Words } from '../ui/text';
 import { useText } from '../words/useText';
+import { CareStrip } from './CareStrip';
 import { DepthShares } from './DepthShares';
 import { StepFrame } from '../ui/StepFrame';
 import type { StepProps } from './StepProps';
@@ -50,6 +51,7 @@ export function TraceStep({ open, onStep, width, wide }: StepProps) {
         />
       }
     >
+      <CareStrip visit={visit} />
       {view.actual && view.shown ? (
         <Traced
           visit={visit}

@@ -26,13 +26,13 @@ export function NextStrip({ next, enough, action, onTake }: NextStripProps) {
       paddingVertical="$1"
       gap="$1"
       role="group"
-      aria-label={t('guide.most')}
+      aria-label={t(next?.spares ? 'guide.spares' : 'guide.most')}
     >
       {next ? (
         <View flexDirection="row" alignItems="center" gap="$3">
           <View flex={1}>
             <Words tiny soft>
-              {t('guide.most')}
+              {t(next.spares ? 'guide.spares' : 'guide.most')}
             </Words>
             <Title small aria-level={3}>
               {nextName(next, t)}

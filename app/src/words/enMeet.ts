@@ -6,7 +6,7 @@ export const meet = {
   told_other: '{{count}} told',
   nothingTold: 'Nothing told yet.',
   happened: 'What happened',
-  replaced: 'Replaced joint',
+  replaced: 'This joint was replaced',
   surgeonAllows: 'The surgeon lets it bend to',
   surgeonUnasked: 'Not told yet: until then it is kept well short of its end.',
   surgeonTold: 'No drill takes it further, and none to its end.',

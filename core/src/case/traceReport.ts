@@ -118,7 +118,7 @@ export function traceReport(document: CaseDocument): TraceReport {
     unexplained: found.unexplained,
     ignored: [...derivedIn(document), ...found.ignored],
     ...(shares ? { shares } : {}),
-    nextChecks: ranked.map(({ weight: _, tells: __, bitsPerMinute, ...one }) => ({
+    nextChecks: ranked.map(({ weight: _, tells: __, spares: ___, bitsPerMinute, ...one }) => ({
       ...one,
       bitsPerMinute: rounded(bitsPerMinute, 4),
     })),

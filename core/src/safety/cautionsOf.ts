@@ -14,18 +14,18 @@ export const STANDING_CAUTION =
 const referCautions = ({ client }: CaseFile): string[] =>
   [...new Set(client.refer)].map((id) => oneReferQuestion(id).say);
 
-const flagCautions = ({ client }: CaseFile): string[] =>
+const flagCautions = ({ client }: Pick<CaseFile, 'client'>): string[] =>
   FLAGS.filter(({ id }) => standingOf(client).flags.includes(id)).map(
     ({ name, note }) => `${name}: ${note}`,
   );
 
 /** What a flag needs to know before it can be less than strict. */
-function askCautions({ client }: CaseFile): string[] {
+function askCautions({ client }: Pick<CaseFile, 'client'>): string[] {
   const { flags, replaced = [], missing = [] } = standingOf(client);
   return [
     ...(flags.includes('joint-replacement') && replaced.length === 0
       ? [
-          'Ask which joint was replaced and what the surgeon allows: until then every hip and knee is spared.',
+          'Ask which joint was replaced and what the surgeon allows: until then all hips and knees are spared.',
         ]
       : []),
     ...replaced
@@ -37,7 +37,7 @@ function askCautions({ client }: CaseFile): string[] {
   ];
 }
 
-function painCautions({ look }: CaseFile): string[] {
+function painCautions({ look }: Pick<CaseFile, 'look'>): string[] {
   const rules = look.pain.map(({ score, kind, region, side }) => ({
     rule: painRule(score, kind),
     where: placeWords(region, side),
@@ -52,7 +52,7 @@ function painCautions({ look }: CaseFile): string[] {
 }
 
 /** An electric pain that no nerve of the leg explains is not ours to explain. */
-const strangeCautions = ({ look }: CaseFile): string[] =>
+const strangeCautions = ({ look }: Pick<CaseFile, 'look'>): string[] =>
   look.pain
     .filter(
       ({ kind, region, score }) => kind === 'electric' && score > 0 && !oneRegion(region).nerve,
@@ -78,6 +78,21 @@ const nerveCautions = ({ causes }: Trace): string[] =>
   causes.some(({ kind, p }) => kind === 'nerve' && p >= LIKELY_ENOUGH)
     ? ['A nerve is slid, small and without symptoms; never held on stretch.']
     : [];
+
+/** Flags by name, in one line; what each asks of a drill is said with the drill. */
+const flagLine = ({ client }: Pick<CaseFile, 'client'>): string[] => {
+  const { flags } = standingOf(client);
+  const names = FLAGS.filter(({ id }) => flags.includes(id)).map(({ name }) => name.toLowerCase());
+  return names.length > 0 ? [`Flags: ${names.join(', ')}.`] : [];
+};
+
+/** What pain and flags ask for whatever comes next, the most urgent first; nothing where neither was told. */
+export const standingCautions = (file: Pick<CaseFile, 'client' | 'look'>): readonly string[] => [
+  ...painCautions(file),
+  ...strangeCautions(file),
+  ...askCautions(file),
+  ...flagLine(file),
+];
 
 /** What must be kept in mind with this case, the most urgent first. */
 export const cautionsOf = (file: CaseFile, found: Trace): string[] => [

@@ -150,9 +150,18 @@ export const flagEffects = (
     (a, b) => Number(b.effect === 'forbidden') - Number(a.effect === 'forbidden'),
   );
 
-/** Whether a flag forbids what a check or a probe does to a body on a side. */
-export const isForbiddenLoad = (load: DrillLoad, side: MaybeSide, standing: Standing): boolean =>
-  effectsOn({ load, drill: null, side }, standing).some(({ effect }) => effect === 'forbidden');
+const wordsOf = ({ flag, says }: FlagEffect): string => `${flag.replaceAll('-', ' ')}: ${says}`;
+
+/** Why a flag forbids what a check or a probe does to a body on a side; null when none does. */
+export function maybeForbiddenLoad(
+  load: DrillLoad,
+  side: MaybeSide,
+  standing: Standing,
+): string | null {
+  const effects = effectsOn({ load, drill: null, side }, standing);
+  const forbidden = effects.find(({ effect }) => effect === 'forbidden');
+  return forbidden ? wordsOf(forbidden) : null;
+}
 
 /** Why a flag keeps a drill out: by what it does to a body, or since its maker said so; null when none does. */
 export function maybeForbidden(
@@ -161,7 +170,7 @@ export function maybeForbidden(
   standing: Standing,
 ): string | null {
   const rule = flagEffects(drill, side, standing).find(({ effect }) => effect === 'forbidden');
-  if (rule) return `${rule.flag.replaceAll('-', ' ')}: ${rule.says}`;
+  if (rule) return wordsOf(rule);
   const said = drill.excludedBy?.find((one) => standing.flags.includes(one));
   return said ? `not with ${said.replaceAll('-', ' ')}` : null;
 }

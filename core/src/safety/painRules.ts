@@ -89,10 +89,14 @@ function loadWhere({ region, side: at }: Pain, load: DrillLoad, side: MaybeSide)
 
 const whereOf = ({ region, side }: Pain): string => placeWords(region, side);
 
-const easier = (pain: Pain, load: DrillLoad): PainEffect => ({
+/** The pattern, or a part of it that goes as deep. */
+const isDeep = (drill: DrillRow | null): boolean =>
+  drill !== null && ['pattern', 'fit', 'ladder'].includes(drill.family);
+
+const easier = (pain: Pain, load: DrillLoad, drill: DrillRow | null): PainEffect => ({
   effect: 'easier',
   says:
-    load.on === 'feet'
+    load.on === 'feet' && isDeep(drill)
       ? `Stop above where the ${whereOf(pain)} hurts: a higher target, slower, a hand on a support, no weight.`
       : `Smaller and slower, short of where the ${whereOf(pain)} hurts.`,
 });
@@ -118,9 +122,9 @@ function maybeEffect(
   const rule = painRule(pain.score, pain.kind);
   const ask = askOf(oneRegion(pain.region), load);
   if (rule === 'go-on' || ask === 'nothing') return null;
-  if (rule === 'easier') return ask === 'little' ? null : easier(pain, load);
-  if (ask === 'little') return easier(pain, load);
-  return canBeCut(drill, load) ? easier(pain, load) : forbidden('it loads');
+  if (rule === 'easier') return ask === 'little' ? null : easier(pain, load, drill);
+  if (ask === 'little') return easier(pain, load, drill);
+  return canBeCut(drill, load) ? easier(pain, load, drill) : forbidden('it loads');
 }
 
 /** What the pains that were told do to a drill on a side, what keeps it out first; nothing, where nothing hurts. */
@@ -134,6 +138,12 @@ export const painEffects = (
   return each.sort((a, b) => Number(b.effect === 'forbidden') - Number(a.effect === 'forbidden'));
 };
 
-/** Whether what was told to hurt keeps a check or a probe from being asked for. */
-export const isTooPainful = (load: DrillLoad, side: MaybeSide, pains: readonly Pain[]): boolean =>
-  pains.some((pain) => maybeEffect(pain, load, null, side)?.effect === 'forbidden');
+/** Why what was told to hurt keeps a check or a probe from being asked for; null when nothing does. */
+export function maybeTooPainful(
+  load: DrillLoad,
+  side: MaybeSide,
+  pains: readonly Pain[],
+): string | null {
+  const effects = pains.flatMap((pain) => maybeEffect(pain, load, null, side) ?? []);
+  return effects.find(({ effect }) => effect === 'forbidden')?.says ?? null;
+}

@@ -1,13 +1,11 @@
-import { CHECK_LOADS, PROBE_LOADS } from '../../knowledge/checkLoads';
 import { CHECKS, oneCheck, type CheckId, type CheckRow } from '../../knowledge/checks';
 import { normFor } from '../../knowledge/norms';
 import { PROBES, type ProbeId, type ProbeRow } from '../../knowledge/probes';
 import { GRADES } from '../../knowledge/patterns';
-import type { DrillLoad } from '../../knowledge/drillLoad';
 import type { Setup } from '../../knowledge/setup';
-import { isForbiddenLoad } from '../../safety/flagRules';
-import { isTooPainful } from '../../safety/painRules';
-import { standingOf, type Standing } from '../../safety/standing';
+import { maybeAgainstCheck, maybeAgainstProbe } from '../../safety/againstAsking';
+import type { CareFor } from '../../safety/careOf';
+import { standingOf } from '../../safety/standing';
 import { SIDES, type MaybeSide } from '../../sides/side';
 import { suspectSide } from '../../visit/suspectSide';
 import type { CaseFile, SeenFault } from '../caseFile';
@@ -84,21 +82,16 @@ function checkCandidates(file: CaseFile, nodes: readonly CauseNode[]): Candidate
   });
 }
 
-const loadOfOne = (one: Candidate): DrillLoad | undefined =>
-  one.kind === 'check' ? CHECK_LOADS[one.check] : PROBE_LOADS[one.probe];
-
 /** Neither a flag nor what hurts speaks against it. */
-function isSafe(one: Candidate, { look }: CaseFile, standing: Standing): boolean {
-  const load = loadOfOne(one);
-  return (
-    !load || !(isForbiddenLoad(load, one.side, standing) || isTooPainful(load, one.side, look.pain))
-  );
-}
+const isSafe = (one: Candidate, known: CareFor): boolean =>
+  (one.kind === 'check'
+    ? maybeAgainstCheck(one.check, one.side, known)
+    : maybeAgainstProbe(one.probe, one.side, known)) === null;
 
 /** Everything that could be asked next, and may be of this client. */
 export function candidatesOf(file: CaseFile, nodes: readonly CauseNode[]): Candidate[] {
-  const standing = standingOf(file.client);
+  const known: CareFor = { ...standingOf(file.client), pains: file.look.pain };
   return [...probeCandidates(file, nodes), ...checkCandidates(file, nodes)].filter((one) =>
-    isSafe(one, file, standing),
+    isSafe(one, known),
   );
 }

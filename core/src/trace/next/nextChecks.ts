@@ -26,6 +26,8 @@ export type NextCheck = {
   readonly weight: number;
   /** "separates a short soleus on the left from a joint limit at the left ankle". */
   readonly why: string;
+  /** It may spare what hurts: tried before anything else. */
+  readonly spares?: true;
   /** Expected loss of entropy of single causes by their keys, in bits; those it says nothing of left out. */
   readonly tells: Readonly<Record<string, number>>;
 } & ({ readonly check: CheckId } | { readonly probe: ProbeId });
@@ -85,12 +87,18 @@ const tellsOf = (nodes: readonly CauseNode[], each: readonly number[]): NextChec
     nodes.flatMap(({ key }, i) => (each[i] >= TELLING_OF_ONE ? [[key, each[i]]] : [])),
   );
 
+interface Ranked extends Weighed {
+  readonly spares: boolean;
+}
+
 /** What is worth asking, and before it what may spare what hurts, however little it tells. */
-function sparingFirst(weighed: readonly Weighed[], look: CaseFile['look']): readonly Weighed[] {
+function sparingFirst(weighed: readonly Weighed[], look: CaseFile['look']): readonly Ranked[] {
   const tries = sparing(look).map((probe) => weighed.find(({ one }) => nameOf(one) === probe));
   const [first] = tries.filter((one) => one !== undefined);
-  const worth = weighed.filter((one) => one !== first && one.bitsPerMinute >= TELLING_BITS);
-  return first ? [first, ...worth] : worth;
+  const worth = weighed
+    .filter((one) => one !== first && one.bitsPerMinute >= TELLING_BITS)
+    .map((one) => ({ ...one, spares: false }));
+  return first ? [{ ...first, spares: true }, ...worth] : worth;
 }
 
 /**
@@ -113,12 +121,13 @@ export function nextChecks(
   const asked = inQuestion(network);
   const weighed = weigh(network, before, candidatesOf(file, nodes), approach, file.look.faults);
   const ranked = sparingFirst(weighed, file.look).map(
-    ({ one, outcomes, each, bitsPerMinute, weight }): NextCheck => ({
+    ({ one, outcomes, each, bitsPerMinute, weight, spares }): NextCheck => ({
       ...(one.kind === 'check' ? { check: one.check } : { probe: one.probe }),
       side: one.side,
       bitsPerMinute,
       weight,
-      why: whyOf(nodes, before, outcomes, each),
+      why: `${spares ? 'may spare what hurts; ' : ''}${whyOf(nodes, before, outcomes, each)}`,
+      ...(spares ? { spares } : {}),
       tells: tellsOf(nodes, each),
     }),
   );

@@ -1,0 +1,37 @@
+import { standingCautions } from '@taxikine/core/safety/cautionsOf';
+import { caseFileOf } from '@taxikine/core/visit/caseFileOf';
+import { painsOf } from '@taxikine/core/visit/painsOf';
+import type { VisitFile } from '@taxikine/core/visit/visitFile';
+import { View } from '@tamagui/core';
+import { useMemo } from 'react';
+import { Words } from '../ui/text';
+import { useText } from '../words/useText';
+
+/** What pain and flags ask for, in every step that puts a client to work; nothing where neither was told. */
+export function CareStrip({ visit }: { visit: VisitFile }) {
+  const t = useText();
+  const says = useMemo(() => {
+    const file = caseFileOf(visit);
+    const pain = [...painsOf([visit.first, visit.again])];
+    return standingCautions({ client: file.client, look: { ...file.look, pain } });
+  }, [visit]);
+  if (says.length === 0) return null;
+  return (
+    <View
+      gap="$1"
+      padding="$3"
+      borderWidth={1.5}
+      borderColor="$accent"
+      borderRadius={8}
+      backgroundColor="$raised"
+      role="note"
+      aria-label={t('guide.keep')}
+    >
+      {says.map((one) => (
+        <Words key={one} small>
+          {one}
+        </Words>
+      ))}
+    </View>
+  );
+}
