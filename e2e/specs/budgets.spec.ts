@@ -26,16 +26,16 @@ const sum = (urls: readonly string[]): number => urls.reduce((kB, url) => kB + k
  * why they are what they are stand in docs/performance.md.
  */
 const MOST_KB: Readonly<Record<string, number>> = {
-  AgainStep: 175,
+  AgainStep: 186,
   AskStep: 160,
   BoardScreen: 171,
-  CheckStep: 174,
+  CheckStep: 185,
   ClientFormScreen: 247,
   ClientScreen: 173,
   CoachDoor: 25,
   CoachFrame: 68,
   FitScreen: 193,
-  HandoutScreen: 138,
+  HandoutScreen: 147,
   HomePageScreen: 70,
   HomePlanScreen: 177,
   HomeScreen: 168,
@@ -52,7 +52,7 @@ const MOST_KB: Readonly<Record<string, number>> = {
   SetupStep: 161,
   SignInFigure: 110,
   SignInScreen: 30,
-  TraceStep: 195,
+  TraceStep: 202,
   TrendsScreen: 176,
   VerdictStep: 175,
   VisitScreen: 149,

@@ -325,6 +325,7 @@ export const enCoach = {
     no: 'no',
     go: 'Trace',
     measured: 'measured',
+    leaveOut: 'leave it out',
     usual: 'usual {{from}} to {{to}}',
     real: 'a real difference is {{value}} or more',
     difference: 'left and right differ by {{value}}: {{verdict}}',
