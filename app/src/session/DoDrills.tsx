@@ -2,6 +2,7 @@ import { oneCheck } from '@taxikine/core/knowledge/checks';
 import { maybeLowered, type RungToday } from '@taxikine/core/ladder/rungToday';
 import { tryOf } from '@taxikine/core/ladder/rungTry';
 import { doseWords } from '@taxikine/core/planning/doseSeconds';
+import { plannedCauses } from '@taxikine/core/planning/plannedCauses';
 import { planSession } from '@taxikine/core/planning/planSession';
 import { isBegun, workDone } from '@taxikine/core/player/timeline';
 import type { Trace } from '@taxikine/core/trace/trace';
@@ -22,6 +23,7 @@ import { maybeRungWords } from '../ladder/rungWords';
 import { Player, type PlayerProps } from '../player/Player';
 import { usePlayer } from '../player/usePlayer';
 import { StepFrame } from '../ui/StepFrame';
+import { caseFileOf } from '@taxikine/core/visit/caseFileOf';
 import type { StepProps } from '../steps/StepProps';
 import { useDepthCut } from '../trace/useDepthCut';
 import { Button } from '../ui/Button';
@@ -39,7 +41,13 @@ const isWaiting = ({ status }: DrillRecord): boolean => status === 'planned';
 function useStale(visit: VisitFile, found: Trace): boolean {
   const library = useLibrary();
   const now = useMemo(
-    () => planSession(found, limitsOf(visit), visit.visit.wish, library).drills,
+    () =>
+      planSession(
+        plannedCauses(found, caseFileOf(visit)),
+        limitsOf(visit),
+        visit.visit.wish,
+        library,
+      ).drills,
     [found, visit, library],
   );
   const untouched = visit.drills.every((one) => isWaiting(one) && !isBegun(one.clock));

@@ -11,7 +11,6 @@ import {
   lockDrill,
   swapDrill,
 } from '@taxikine/core/planning/wish';
-import type { Trace } from '@taxikine/core/trace/trace';
 import type { VisitFile } from '@taxikine/core/visit/visitFile';
 import { View } from '@tamagui/core';
 import { useMemo } from 'react';
@@ -28,7 +27,6 @@ export interface DrillSheetProps {
   readonly one: PlannedDrill;
   readonly session: SessionOf;
   readonly visit: VisitFile;
-  readonly found: Trace;
   readonly onClose: () => void;
 }
 
@@ -36,7 +34,7 @@ export interface DrillSheetProps {
 const MOST_SWAPS = 6;
 
 /** One drill of the session, and what the coach can do about it. */
-export function DrillSheet({ one, session, visit, found, onClose }: DrillSheetProps) {
+export function DrillSheet({ one, session, visit, onClose }: DrillSheetProps) {
   const t = useText();
   const { drill, side, dose, locked, key } = one;
   const { limits, wishes, plan, move } = session;
@@ -122,25 +120,24 @@ export function DrillSheet({ one, session, visit, found, onClose }: DrillSheetPr
       <Swaps
         one={one}
         session={session}
-        found={found}
         onSwap={(into) => leave(() => wishes((wish) => swapDrill(wish, at, into)))()}
       />
     </Sheet>
   );
 }
 
-interface SwapsProps extends Pick<DrillSheetProps, 'one' | 'session' | 'found'> {
+interface SwapsProps extends Pick<DrillSheetProps, 'one' | 'session'> {
   readonly onSwap: (into: { drill: string; side: PlannedDrill['side'] }) => void;
 }
 
-function Swaps({ one, session: { plan, limits, library }, found, onSwap }: SwapsProps) {
+function Swaps({ one, session: { plan, planned, limits, library }, onSwap }: SwapsProps) {
   const t = useText();
   const swaps = useMemo(() => {
     const there = new Set(plan.drills.map(({ key }) => key));
-    return swapsFor({ drill: one.drill.id, side: one.side }, found, limits, library)
+    return swapsFor({ drill: one.drill.id, side: one.side }, planned, limits, library)
       .filter(({ key }) => !there.has(key))
       .slice(0, MOST_SWAPS);
-  }, [plan, one, found, limits, library]);
+  }, [plan, one, planned, limits, library]);
   return (
     <View gap="$2">
       <Title small aria-level={3}>

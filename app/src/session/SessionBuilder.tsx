@@ -106,13 +106,7 @@ export function SessionBuilder({ open, found, wide, width }: SessionBuilderProps
         </View>
       </View>
       {shown ? (
-        <DrillSheet
-          one={shown}
-          session={session}
-          visit={visit}
-          found={found}
-          onClose={() => setOpened(null)}
-        />
+        <DrillSheet one={shown} session={session} visit={visit} onClose={() => setOpened(null)} />
       ) : null}
       {library ? (
         <LibrarySheet

@@ -1,4 +1,5 @@
 import type { DrillRow } from '@taxikine/core/knowledge/drillRow';
+import { plannedCauses } from '@taxikine/core/planning/plannedCauses';
 import {
   planSession,
   type PlannedDrill,
@@ -11,6 +12,7 @@ import {
 } from '@taxikine/core/planning/sessionLimits';
 import { movedTo } from '@taxikine/core/planning/wish';
 import type { Trace } from '@taxikine/core/trace/trace';
+import { caseFileOf } from '@taxikine/core/visit/caseFileOf';
 import { onRung } from '@taxikine/core/visit/drillOf';
 import type { VisitRecord } from '@taxikine/core/visit/records';
 import type { VisitFile } from '@taxikine/core/visit/visitFile';
@@ -32,6 +34,8 @@ export function limitsOf(open: VisitFile): SessionLimits {
 
 export interface SessionOf {
   readonly plan: SessionPlan;
+  /** What it is chosen for. */
+  readonly planned: ReturnType<typeof plannedCauses>;
   readonly limits: SessionLimits;
   readonly wish: SessionWish;
   /** All drills there are to choose from. */
@@ -59,9 +63,10 @@ export function useSessionPlan(open: OpenVisit, found: Trace): SessionOf {
   const cut = useDepthCut(visit);
   const limits = useMemo(() => ({ ...limitsOf(visit), cut }), [visit, cut]);
   const { wish } = visit.visit;
+  const planned = useMemo(() => plannedCauses(found, caseFileOf(visit)), [found, visit]);
   const chosen = useMemo(
-    () => planSession(found, limits, wish, library),
-    [found, limits, wish, library],
+    () => planSession(planned, limits, wish, library),
+    [planned, limits, wish, library],
   );
   const rungs = useRungs(open, chosen.drills, wish);
   const plan = useMemo(
@@ -80,5 +85,5 @@ export function useSessionPlan(open: OpenVisit, found: Trace): SessionOf {
     );
     wishes((latest) => ({ ...latest, order }));
   };
-  return { plan, limits, wish, library, rungs, change, wishes, move };
+  return { plan, planned, limits, wish, library, rungs, change, wishes, move };
 }

@@ -1,4 +1,5 @@
 import type { ApproachId } from '@taxikine/core/knowledge/approaches';
+import { plannedCauses } from '@taxikine/core/planning/plannedCauses';
 import { planSession, type PlannedDrill } from '@taxikine/core/planning/planSession';
 import { standingOf } from '@taxikine/core/safety/standing';
 import type { NextCheck } from '@taxikine/core/trace/next/nextChecks';
@@ -39,7 +40,7 @@ export function useApproachPreview(
   }, [file, approach, minutes, next]);
   const drills = useMemo(
     () =>
-      planSession(found, {
+      planSession(plannedCauses(found, file), {
         ...standingOf(client),
         ...{ pattern, minutes, next, approach, pains: file.look.pain },
       }).drills,

@@ -53,7 +53,7 @@ export function planReport(
       drill: drill.id,
       family: drill.family,
       side,
-      targets: targets.map((key) => key.split(':')[0] as CauseId),
+      targets: [...new Set(targets.map((key) => key.split(':')[0] as CauseId))],
       dose: doseWords(dose),
       minutes: rounded(minutes),
       why,

@@ -4,6 +4,7 @@ import { oneReferQuestion, type ReferId } from '../knowledge/refer';
 import type { ProbeId } from '../knowledge/probes';
 import { cautionsOf } from '../safety/cautionsOf';
 import { depthCutOf } from '../safety/depthCutOf';
+import { plannedCauses } from '../planning/plannedCauses';
 import { standingOf } from '../safety/standing';
 import type { MaybeSide } from '../sides/side';
 import { attribute, type Share } from '../solver/attribute';
@@ -78,7 +79,7 @@ function causeOf(cause: TracedCause, why: CauseReasons | undefined): ReportedCau
 }
 
 const planOf = (found: Trace, file: CaseFile, { approach, session }: CaseDocument): ReportedPlan =>
-  planReport(found, {
+  planReport(plannedCauses(found, reconcile(file).file), {
     pattern: file.look.pattern,
     ...standingOf(file.client),
     pains: file.look.pain,

@@ -14,7 +14,13 @@ const MOST_EFFECT = 0.9;
 const DEAR = 1.05;
 
 /** What a plan asks of a cause. */
-export type PlannedCause = Pick<TracedCause, 'key' | 'cause' | 'side' | 'kind' | 'p' | 'sentence'>;
+export type PlannedCause = Pick<
+  TracedCause,
+  'key' | 'cause' | 'side' | 'kind' | 'p' | 'sentence'
+> & {
+  /** A range that is there and cannot be used: nothing but own strength helps. */
+  readonly ownStrength?: true;
+};
 
 /** A drill on a side, with what it would do for the causes there are. */
 export interface Candidate extends Option {
@@ -48,6 +54,9 @@ export const isPartner = (
     ({ key, kind }) => kind === 'restriction' && other.aimed.some((aim) => aim.key === key),
   );
 
+const helps = ({ family }: DrillRow, { ownStrength }: PlannedCause): boolean =>
+  !ownStrength || USES_ROOM.includes(family);
+
 const sidesFor = ({ oneSided }: DrillRow): readonly MaybeSide[] => (oneSided ? SIDES : [null]);
 
 /** One candidate for each side a drill can be done on. Partners are not known yet. */
@@ -66,7 +75,7 @@ export function candidatesOf(
       (leg === 'rear' ? cause.side !== side : cause.side === side);
     const aims = drill.targets.flatMap(({ cause, effect, leg }: Target) =>
       causes
-        .filter((one) => one.cause === cause && reaches(one, leg))
+        .filter((one) => one.cause === cause && reaches(one, leg) && helps(drill, one))
         .map((one) => ({ one, share: Math.min(MOST_EFFECT, EFFECT[effect] * worth) })),
     );
     const key = drillKey({ drill: drill.id, side });
