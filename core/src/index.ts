@@ -224,7 +224,8 @@ export { MEASURE_COLUMNS, measuresCsv } from './contract/measuresCsv';
 
 // Look again
 export { smallestRealChange } from './change/smallestRealChange';
-export { ownSem, type OwnSem, type Repeats } from './change/ownSem';
+export { errorParts, semOfMean, type ErrorParts } from './change/errorParts';
+export { isUnsteady, ownSem, type OwnSem, type Repeats } from './change/ownSem';
 export { setupDifferences } from './change/setupDifferences';
 export { signTest, type SignTest } from './change/signTest';
 export { permutationTest } from './change/permutationTest';

@@ -8,6 +8,7 @@ import {
   NOTHING_SEEN,
   NOTHING_TOLD,
   oneDrill,
+  errorParts,
   ownNorm,
   repeatsIn,
   sessionSteps,
@@ -251,7 +252,11 @@ describe('own repeats', () => {
     expect(verdict.against).toContain('by 4 own repeat readings');
     const repeats = repeatsIn(checks);
     expect(ownNorm(row, {}, repeats).sem).toBeLessThan(row.norm.sem);
-    expect(ownNorm(row, {}, repeats, 4).sem).toBeCloseTo(ownNorm(row, {}, repeats).sem / 2, 10);
+    // More readings of one sitting shrink what comes with each, and not what the day brings.
+    const [once, four, many] = [1, 4, 1e6].map((times) => ownNorm(row, {}, repeats, times).sem);
+    const { betweenSem } = errorParts(row.norm.sem);
+    expect(once ** 2 - betweenSem ** 2).toBeCloseTo(4 * (four ** 2 - betweenSem ** 2), 10);
+    expect(many).toBeCloseTo(betweenSem, 3);
   });
 
   it('that are all the same may be one mean written down several times: they draw nothing', () => {
@@ -264,7 +269,9 @@ describe('own repeats', () => {
       ankle('first', 26, 2, { repeats: { passive: [20, 30] }, removed: true }),
       ankle('first', 26, 3, { repeats: { passive: [20, 30] }, check: 'hip-bend' }),
     ]);
-    expect(ownNorm(row, {}, repeats)).toMatchObject({ sem: row.norm.sem, own: 0 });
+    const { sem, own, isUnsteady } = ownNorm(row, {}, repeats);
+    expect(sem).toBeCloseTo(row.norm.sem, 12);
+    expect({ own, isUnsteady }).toEqual({ own: 0, isUnsteady: false });
   });
 });
 

@@ -3,11 +3,14 @@ import {
   compareGrades,
   compareMeasures,
   compareSeries,
+  errorParts,
+  isUnsteady,
   normal,
   ownSem,
   permutationTest,
   retention,
   seeded,
+  semOfMean,
   signTest,
   smallestRealChange,
   stepGains,
@@ -233,6 +236,39 @@ describe('on 10,000 pairs', () => {
     [6, 0.988],
   ])('of a true gain of %p errors it is said in %p of them', (gain, power) => {
     expect(share(3, gain, single)).toBeCloseTo(power, 1);
+  });
+
+  it('nor of five readings a day, where every day has an error of its own', () => {
+    const random = seeded(11);
+    const { withinSem, betweenSem } = errorParts(1);
+    const day = (): number[] => {
+      const off = betweenSem * normal(random);
+      return Array.from({ length: 5 }, () => off + withinSem * normal(random));
+    };
+    const mean = (all: number[]) => all.reduce((sum, one) => sum + one, 0) / all.length;
+    let [better, fooled] = [0, 0];
+    for (let i = 0; i < PAIRS; i++) {
+      const [before, after] = [mean(day()), mean(day())];
+      const said = (sem: number) => compareMeasures(before, after, sem, 'more').word;
+      if (said(semOfMean({ withinSem, betweenSem }, 5)) === 'better') better++;
+      if (said(1 / Math.sqrt(5)) === 'better') fooled++;
+    }
+    expect(better / PAIRS).toBeLessThanOrEqual(0.035);
+    // As if five readings were five days: noise is called a change.
+    expect(fooled / PAIRS).toBeGreaterThan(0.1);
+  });
+
+  it.each([
+    ['as steady as the table', 1, 0.03, 0.07],
+    ['twice as unsteady', 2, 0.85, 1],
+  ])('repeats that are %s: told to be unsteady', (_name, sd, least, most) => {
+    const random = seeded(12);
+    const told = Array.from({ length: 2000 }, () => {
+      const sets = Array.from({ length: 4 }, () => [0, 0, 0].map(() => sd * normal(random)));
+      return isUnsteady(1, sets);
+    }).filter(Boolean).length;
+    expect(told / 2000).toBeGreaterThanOrEqual(least);
+    expect(told / 2000).toBeLessThanOrEqual(most);
   });
 
   it('and with an error learnt from three own repeats each, still in no more than 5', () => {

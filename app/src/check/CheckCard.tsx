@@ -61,6 +61,7 @@ export function CheckCard({
         <RangeNote
           row={row}
           client={visit.client}
+          repeats={visit.repeats}
           left={takenOf(visit, time, id, 'left')}
           right={takenOf(visit, time, id, 'right')}
           width={Math.min(width, 520)}

@@ -1,7 +1,7 @@
 import { smallestRealChange } from '@taxikine/core/change/smallestRealChange';
 import type { CheckId, RangeCheck } from '@taxikine/core/knowledge/checks';
-import { normFor } from '@taxikine/core/knowledge/norms';
 import type { ClientRecord } from '@taxikine/core/visit/records';
+import { ownNorm, type CheckRepeats } from '@taxikine/core/visit/repeatsIn';
 import { withUnit } from '@taxikine/core/words/units';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
@@ -20,18 +20,20 @@ export interface Taken {
 export interface RangeNoteProps {
   readonly row: RangeCheck;
   readonly client: ClientRecord;
+  /** What was read more than once, of every check. */
+  readonly repeats: readonly CheckRepeats[];
   readonly left: Taken;
   readonly right: Taken;
   readonly width: number;
 }
 
 /** Both sides on the usual range, and their difference against what is real. */
-export function RangeNote({ row, client, left, right, width }: RangeNoteProps) {
+export function RangeNote({ row, client, repeats, left, right, width }: RangeNoteProps) {
   const t = useText();
   const [editing, setEditing] = useState(false);
-  const norm = normFor(row, client.norms);
+  const norm = ownNorm(row, client.norms, repeats);
   const { usual, unit } = norm;
-  const sems = [left, right].map(({ times }) => normFor(row, client.norms, times).sem);
+  const sems = [left, right].map(({ times }) => ownNorm(row, client.norms, repeats, times).sem);
   const real = smallestRealChange(Math.hypot(...sems) / Math.SQRT2);
   const number = (value: number) => withUnit(Math.round(value * 10) / 10, unit);
   const band = t('check.usual', {
@@ -55,6 +57,11 @@ export function RangeNote({ row, client, left, right, width }: RangeNoteProps) {
         {client.norms[row.id as CheckId] ? ` (${t('guide.normOwn')})` : ''} ·{' '}
         {t('check.real', { value: number(real) })}
       </Words>
+      {norm.isUnsteady ? (
+        <Words small accent role="note">
+          {t('check.unsteady')}
+        </Words>
+      ) : null}
       {difference === null ? null : (
         <Words small bold>
           {t('check.difference', {

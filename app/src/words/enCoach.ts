@@ -326,6 +326,8 @@ export const enCoach = {
     go: 'Trace',
     measured: 'measured',
     leaveOut: 'leave it out',
+    unsteady:
+      'Repeats of this lie further apart than is usual: fix the set-up, read it again, and trust small changes less.',
     usual: 'usual {{from}} to {{to}}',
     real: 'a real difference is {{value}} or more',
     difference: 'left and right differ by {{value}}: {{verdict}}',

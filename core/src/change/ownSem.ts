@@ -35,3 +35,21 @@ export function ownSem(defaultSem: number, sets: readonly Repeats[]): OwnSem {
   const variance = (DEFAULT_IS_WORTH * defaultSem ** 2 + squares) / (DEFAULT_IS_WORTH + own);
   return { sem: Math.sqrt(variance), own };
 }
+
+/** Surer than this, before a coach is told that the readings are unsteady: one in twenty by chance. */
+const Z_ONE_SIDED_95 = 1.6449;
+
+/** Upper 95 % point of chi-square by Wilson and Hilferty's cube root (1931). */
+const chiSquare95 = (free: number): number => {
+  const part = 2 / (9 * free);
+  return free * (1 - part + Z_ONE_SIDED_95 * Math.sqrt(part)) ** 3;
+};
+
+/** Whether repeats lie further apart than an error of this size lets them, but once in twenty. */
+export function isUnsteady(defaultSem: number, sets: readonly Repeats[]): boolean {
+  const told = sets.filter(({ length }) => length > 1);
+  const free = told.reduce((sum, { length }) => sum + length - 1, 0);
+  if (free === 0) return false;
+  const squares = told.reduce((sum, one) => sum + squaresOf(one), 0);
+  return squares / defaultSem ** 2 > chiSquare95(free);
+}

@@ -1,3 +1,4 @@
+import { errorParts, semOfMean } from '../change/errorParts';
 import type { CheckId, RangeCheck, RangeNorm } from './checks';
 
 /** What a coach holds usual or restricted for one client, where it is not what the table says. */
@@ -21,5 +22,5 @@ export function normFor(
 ): RangeNorm {
   const own = norms?.[row.id as CheckId];
   const norm = own ? { ...row.norm, ...own } : row.norm;
-  return times > 1 ? { ...norm, sem: norm.sem / Math.sqrt(times) } : norm;
+  return times > 1 ? { ...norm, sem: semOfMean(errorParts(norm.sem), times) } : norm;
 }

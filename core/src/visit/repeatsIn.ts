@@ -1,4 +1,5 @@
-import { ownSem, type Repeats } from '../change/ownSem';
+import { errorParts, semOfMean } from '../change/errorParts';
+import { isUnsteady, ownSem, type Repeats } from '../change/ownSem';
 import type { CheckId, RangeCheck, RangeNorm } from '../knowledge/checks';
 import { normFor, type Norms } from '../knowledge/norms';
 import type { CheckRecord } from './records';
@@ -25,18 +26,32 @@ export const repeatsIn = (checks: readonly CheckRecord[]): CheckRepeats[] =>
         .map((readings) => ({ check, readings })),
     );
 
+export interface OwnNorm extends RangeNorm {
+  /** Free readings of the client's own that went into the error. */
+  readonly own: number;
+  /** Those readings lie further apart than the table's error lets them. */
+  readonly isUnsteady: boolean;
+}
+
 /**
- * The norm of a check for the mean of `times` readings of this client: the error of one reading is drawn
- * toward what the client's own repeats of the check show, and shrinks with the root of their number.
+ * The norm of a check for the mean of `times` readings of this client. What comes anew with every reading is
+ * drawn toward what the client's own repeats of the check show, and shrinks with the root of their number;
+ * what a day brings does not.
  */
 export function ownNorm(
   row: Pick<RangeCheck, 'id' | 'norm'>,
   norms: Norms | undefined,
   repeats: readonly CheckRepeats[],
   times = 1,
-): RangeNorm & { readonly own: number } {
+): OwnNorm {
   const norm = normFor(row, norms);
   const sets = repeats.filter(({ check }) => check === row.id).map(({ readings }) => readings);
-  const { sem, own } = ownSem(norm.sem, sets);
-  return { ...norm, sem: sem / Math.sqrt(Math.max(1, times)), own };
+  const { withinSem, betweenSem } = errorParts(norm.sem);
+  const { sem, own } = ownSem(withinSem, sets);
+  return {
+    ...norm,
+    sem: semOfMean({ withinSem: sem, betweenSem }, times),
+    own,
+    isUnsteady: isUnsteady(withinSem, sets),
+  };
 }
