@@ -1,4 +1,4 @@
-import type { DoseToday } from '@taxikine/core/week/homeDay';
+import type { DoseToday } from '@taxikine/core/week/asTheyMayBe';
 import type { PageDrill } from '@taxikine/core/week/homePage';
 
 /** A dose that is being played, or told of. */

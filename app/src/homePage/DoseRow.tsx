@@ -1,6 +1,6 @@
 import { doseWords } from '@taxikine/core/planning/doseSeconds';
 import { drillOf } from '@taxikine/core/visit/drillOf';
-import type { DoseToday } from '@taxikine/core/week/homeDay';
+import type { DoseToday } from '@taxikine/core/week/asTheyMayBe';
 import type { PageDrill } from '@taxikine/core/week/homePage';
 import { View } from '@tamagui/core';
 import { createPart } from '../parts/createPart';

@@ -1,5 +1,5 @@
 import type { DrillRecord } from '@taxikine/core/visit/records';
-import type { DoseToday } from '@taxikine/core/week/homeDay';
+import type { DoseToday } from '@taxikine/core/week/asTheyMayBe';
 import { View } from '@tamagui/core';
 import { ANYBODY } from '../library/anybody';
 import { Player } from '../player/Player';

@@ -1,7 +1,7 @@
 import type { ReferId } from '@taxikine/core/knowledge/refer';
 import { drillOf } from '@taxikine/core/visit/drillOf';
 import { addDays, daysFrom } from '@taxikine/core/week/calendarDay';
-import { asTheyMayBe, type DoseToday } from '@taxikine/core/week/homeDay';
+import { asTheyMayBe, type DoseToday } from '@taxikine/core/week/asTheyMayBe';
 import type { HomeEntry } from '@taxikine/core/week/homeEntry';
 import type { PagePlan } from '@taxikine/core/week/homePage';
 import { minutesOfPage } from '@taxikine/core/week/minutesOfPage';

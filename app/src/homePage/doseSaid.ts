@@ -1,5 +1,5 @@
 import type { DrillRecord } from '@taxikine/core/visit/records';
-import type { DoseToday } from '@taxikine/core/week/homeDay';
+import type { DoseToday } from '@taxikine/core/week/asTheyMayBe';
 import type { DoseDone, DoseEntry, WhyNot } from '@taxikine/core/week/homeEntry';
 import type { PagePlan } from '@taxikine/core/week/homePage';
 

@@ -1,6 +1,6 @@
 import { NOTHING_DONE } from '@taxikine/core/visit/blanks';
 import type { DrillRecord } from '@taxikine/core/visit/records';
-import type { DoseToday } from '@taxikine/core/week/homeDay';
+import type { DoseToday } from '@taxikine/core/week/asTheyMayBe';
 import type { PageDrill } from '@taxikine/core/week/homePage';
 import { useStore } from '../data/store';
 import { playerOf, type PlayerActions } from '../player/playerOf';

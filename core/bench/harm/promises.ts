@@ -11,7 +11,7 @@ import { maybeForbidden } from '../../src/safety/flagRules';
 import { painEffects } from '../../src/safety/painRules';
 import { standingOf } from '../../src/safety/standing';
 import { CAUSE_OF_RANGE } from '../../src/planning/gapCauses';
-import { otherSide } from '../../src/sides/side';
+import { otherSide, type Side } from '../../src/sides/side';
 import { trace } from '../../src/trace/trace';
 import type { CaseFile } from '../../src/trace/caseFile';
 import { sparing } from '../../src/trace/next/sparing';
@@ -65,17 +65,23 @@ function sparesFirst({ file, report }: Judged): boolean | null {
 
 const isPattern = (one: Drill): boolean => one.family === 'pattern';
 
-/** A pattern on staggered feet, and whatever is for the whole body, is done on both sides. */
-function isOnBoth({ report: { plan } }: Judged): boolean | null {
+/** A pattern on staggered feet, and whatever is for the whole body, is done on both sides that it may be done on. */
+function isOnBoth({ file, report: { plan } }: Judged): boolean | null {
+  const standing = standingOf(file.client);
+  const isBarred = (one: Drill, side: Side) =>
+    maybeForbidden(rowOf(one), side, standing) !== null ||
+    painEffects(rowOf(one), side, file.look.pain).some(({ effect }) => effect === 'forbidden');
   const sided = plan.drills.filter(({ side }) => side !== null);
   const both = sided.filter(
     (one) =>
       (isPattern(one) && loadOf(rowOf(one)).stance === 'staggered') ||
       (one.targets.length > 0 && one.targets.every((cause) => !oneCause(cause).sided)),
   );
-  return all(both, ({ drill, side }) =>
-    plan.drills.some((one) => one.drill === drill && one.side === otherSide(side!)),
-  );
+  return all(both, (each) => {
+    const other = otherSide(each.side!);
+    const isThere = plan.drills.some((one) => one.drill === each.drill && one.side === other);
+    return isThere || isBarred(each, other);
+  });
 }
 
 /** What a drill on one side is for lies on the side of the leg it is for. */
@@ -128,14 +134,11 @@ const SHORT_MIN = 3;
 const ROUNDING = 0.051;
 
 function short({ document, report }: Judged): boolean | null {
-  const aimed = report.plan.drills.flatMap(({ targets }) => targets);
-  const top = report.causes.find(({ kind, cause }) => kind !== 'given' && aimed.includes(cause));
-  if (!top) return null;
+  if (report.plan.drills.every(({ targets }) => targets.length === 0)) return null;
   const session = { ...document.session!, minutes: SHORT_MIN };
   const { plan } = traceReport({ ...document, session });
   return (
-    plan.minutes <= SHORT_MIN + ROUNDING &&
-    plan.drills.some(({ targets }) => targets.includes(top.cause))
+    plan.minutes <= SHORT_MIN + ROUNDING && plan.drills.some(({ targets }) => targets.length > 0)
   );
 }
 
@@ -143,7 +146,7 @@ const MOST_STEP = 0.12;
 const ROUNDED = 1e-6;
 
 /** How likely a cause is while one range of a case gets shorter, degree by degree. */
-function whileShorter({ file }: Judged): readonly number[] | null {
+export function whileShorter({ file }: Judged): readonly number[] | null {
   const at = file.checks.findIndex(
     (one) => one.passive !== undefined && one.side && CAUSE_OF_RANGE[one.check],
   );
@@ -235,7 +238,11 @@ export const PROMISES: readonly Promised[] = [
       return done.size > 0 ? report.nextChecks.every((one) => !done.has(nameOf(one))) : null;
     },
   },
-  { id: 'feet', words: 'staggered patterns and whole-body work: on both sides', holds: isOnBoth },
+  {
+    id: 'feet',
+    words: 'staggered patterns and whole-body work: on both sides that pain and flags allow',
+    holds: isOnBoth,
+  },
   { id: 'side', words: 'work on one side: on the side of the leg it is for', holds: isOnItsSide },
   { id: 'mirror', words: 'mirrored case: mirrored causes, plan and "enough"', holds: isMirrored },
   { id: 'reasons', words: 'reasons add up from the prior to what is stated', holds: addsUp },
@@ -252,7 +259,7 @@ export const PROMISES: readonly Promised[] = [
   },
   {
     id: 'short',
-    words: 'three minutes: the most likely cause that is worked on keeps its drill',
+    words: 'three minutes: something likely is still worked on, and the minutes are kept',
     holds: short,
   },
 ];

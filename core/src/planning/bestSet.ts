@@ -2,7 +2,7 @@ import { componentsOf } from './componentsOf';
 
 /** Something to choose: what it costs, and what share of each worth it would take care of. */
 export interface Option {
-  /** Unique; equals are chosen in its order. */
+  /** Unique; of equals those named first are chosen. */
   readonly key: string;
   readonly minutes: number;
   /** Share of a target's worth that is served, between 0 and 1, by target. */
@@ -101,7 +101,9 @@ function partsOf<One extends Option>(
     }
   };
   walk(0, begin, 0, minutes);
-  return parts.sort((a, b) => b.value - a.value || a.minutes - b.minutes);
+  // Equals stay in the order of their options, whatever the last digit of a sum says.
+  const rank = (value: number) => Math.round(value / SAME);
+  return parts.sort((a, b) => rank(b.value) - rank(a.value) || rank(a.minutes) - rank(b.minutes));
 }
 
 /** The most that the components from one on can add with so many options, by component and number. */
@@ -122,7 +124,7 @@ function boundsOf(components: readonly (readonly Part<Option>[])[], most: number
  * The options that together serve most worth: each serves a share of what is left of its targets, so
  * a second one on the same target adds less. Exact, by branch and bound over components: options that
  * serve the same or partner one another are one component, and what a component adds by itself is the
- * most it can ever add. Equal sets are told apart by fewer minutes, then by key.
+ * most it can ever add. Equal sets are told apart by fewer minutes, then by the order of the options.
  *
  * @param worth of every target
  * @returns null when no set keeps these limits

@@ -23,15 +23,21 @@ export const maybeTwin = (one: Candidate, free: readonly Candidate[]): Candidate
 const suspicion = ({ aimed }: Candidate): number =>
   aimed.filter(({ side }) => side !== null).reduce((sum, { p }) => sum + p, 0);
 
-const comesFirst = (one: Candidate, other: Candidate): boolean =>
-  suspicion(one) > suspicion(other) || (suspicion(one) === suspicion(other) && one.side === 'left');
+/** Two sums closer than this are the same. */
+const SAME = 1e-9;
+
+/** Of equals the one that is named first, which is the suspect side's. */
+function comesFirst(one: Candidate, other: Candidate, free: readonly Candidate[]): boolean {
+  const more = suspicion(one) - suspicion(other);
+  return Math.abs(more) > SAME ? more > 0 : free.indexOf(one) < free.indexOf(other);
+}
 
 /** Of what is done on both sides, one that stands for both and takes the time of both: the suspect side's. */
 export const withTwins = (free: readonly Candidate[]): Candidate[] =>
   free.flatMap((one) => {
     const twin = maybeTwin(one, free);
     if (!twin) return [one];
-    return comesFirst(one, twin) ? [{ ...one, minutes: one.minutes + twin.minutes }] : [];
+    return comesFirst(one, twin, free) ? [{ ...one, minutes: one.minutes + twin.minutes }] : [];
   });
 
 /** What was chosen, each side by itself again, the suspect one first, both with the dose that was chosen. */

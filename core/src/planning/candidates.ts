@@ -1,7 +1,7 @@
 import type { ApproachId } from '../knowledge/approaches';
 import type { Dose, DrillRow, EffectSize, Target } from '../knowledge/drillRow';
 import { doseFor, familyWorth } from '../knowledge/workOrder';
-import { SIDES, type MaybeSide } from '../sides/side';
+import { SIDES, type MaybeSide, type Side } from '../sides/side';
 import type { TracedCause } from '../trace/trace';
 import type { Option } from './bestSet';
 import { doseMinutes } from './doseSeconds';
@@ -57,9 +57,20 @@ export const isPartner = (
 const helps = ({ family }: DrillRow, { ownStrength }: PlannedCause): boolean =>
   !ownStrength || USES_ROOM.includes(family);
 
-const sidesFor = ({ oneSided }: DrillRow): readonly MaybeSide[] => (oneSided ? SIDES : [null]);
+/** Two sums closer than this are the same. */
+const SAME = 1e-9;
 
-/** One candidate for each side a drill can be done on. Partners are not known yet. */
+/** The side that more speaks for is the first of two equals: so a mirrored case has the mirrored session. */
+function suspectFirst(causes: readonly PlannedCause[]): readonly Side[] {
+  const sum = (side: Side) =>
+    causes.filter((one) => one.side === side).reduce((sofar, { p }) => sofar + p, 0);
+  return sum('right') > sum('left') + SAME ? ['right', 'left'] : SIDES;
+}
+
+const sidesFor = ({ oneSided }: DrillRow, causes: readonly PlannedCause[]): readonly MaybeSide[] =>
+  oneSided ? suspectFirst(causes) : [null];
+
+/** One candidate for each side a drill can be done on, the suspect side first. Partners are not known yet. */
 export function candidatesOf(
   drill: DrillRow,
   causes: readonly PlannedCause[],
@@ -68,7 +79,7 @@ export function candidatesOf(
 ): Candidate[] {
   const dear = drill.schools.includes(approach) ? DEAR : 1;
   const worth = familyWorth(approach, drill.family) * dear;
-  return sidesFor(drill).map((side) => {
+  return sidesFor(drill, causes).map((side) => {
     const reaches = (cause: PlannedCause, leg: Target['leg']) =>
       !drill.oneSided ||
       cause.side === null ||

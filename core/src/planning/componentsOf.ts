@@ -32,6 +32,5 @@ export function componentsOf<One extends Option>(
     for (const key of one.needs ?? [])
       if (there.has(key)) join(`option ${one.key}`, `option ${key}`);
   }
-  const sorted = [...options].sort((a, b) => a.key.localeCompare(b.key));
-  return [...groupBy(sorted, ({ key }) => rootOf(`option ${key}`)).values()];
+  return [...groupBy(options, ({ key }) => rootOf(`option ${key}`)).values()];
 }

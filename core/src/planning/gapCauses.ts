@@ -20,7 +20,8 @@ export const CAUSE_OF_RANGE: Readonly<Partial<Record<CheckId, CauseId>>> = {
   'straight-leg-raise': 'hamstring-length',
   'knee-straighten-90': 'hamstring-length',
   'adductor-length': 'adductor-length',
-  'quad-length-hip-bent': 'quad-length',
+  // With the hip bent the long muscle is slack: what is left is the knee's own.
+  'quad-length-hip-bent': 'knee-bend',
   'shoulder-raise': 'shoulder-raise',
   'midback-turn': 'midback',
   'big-toe-bend': 'big-toe',

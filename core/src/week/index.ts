@@ -53,7 +53,8 @@ export {
   type ReportKind,
 } from './homeReports';
 export { drillState, halvedDose, type DrillState } from './homeState';
-export { asTheyMayBe, homeDay, type DoseToday, type HomeDay } from './homeDay';
+export { asTheyMayBe, type DoseToday } from './asTheyMayBe';
+export { homeDay, type HomeDay } from './homeDay';
 export { adherence, nextReview } from './adherence';
 export { tallied, tallyOf, type DoseTally } from './doseTally';
 export { stepAdvice, withStep, type StepAdvice } from './stepAdvice';

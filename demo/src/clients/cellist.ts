@@ -85,7 +85,7 @@ export const cellist: DemoClient = {
         ],
         clear: ['back-arches'],
         rating: 'easy',
-        checks: [{ check: 'midback-turn', side: 'left', active: 41 }],
+        checks: [{ check: 'midback-turn', side: 'left', active: 43 }],
       },
     },
   ],
