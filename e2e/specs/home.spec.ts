@@ -101,6 +101,8 @@ test('the coach plans a week, by mouse and by keyboard, and the rules answer', a
   const said = page.locator('[id^="DndLiveRegion"]');
   await page.keyboard.press('Space');
   await expect(said).toHaveText(/: over Thursday/);
+  // It listens to keys from a timer on that it has set by now: one that is set after it ends after it.
+  await page.evaluate(() => new Promise((done) => setTimeout(done)));
   await page.keyboard.press('ArrowRight');
   await expect(said).toHaveText(/: over Friday/);
   await page.keyboard.press('Space');

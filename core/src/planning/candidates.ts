@@ -61,25 +61,29 @@ const helps = ({ family }: DrillRow, { ownStrength }: PlannedCause): boolean =>
 const SAME = 1e-9;
 
 /** The side that more speaks for is the first of two equals: so a mirrored case has the mirrored session. */
-function suspectFirst(causes: readonly PlannedCause[]): readonly Side[] {
+export function suspectFirst(causes: readonly PlannedCause[]): readonly Side[] {
   const sum = (side: Side) =>
-    causes.filter((one) => one.side === side).reduce((sofar, { p }) => sofar + p, 0);
+    causes
+      .filter((one) => one.side === side && one.kind !== 'given')
+      .reduce((sofar, { p }) => sofar + p, 0);
   return sum('right') > sum('left') + SAME ? ['right', 'left'] : SIDES;
 }
 
-const sidesFor = ({ oneSided }: DrillRow, causes: readonly PlannedCause[]): readonly MaybeSide[] =>
-  oneSided ? suspectFirst(causes) : [null];
-
-/** One candidate for each side a drill can be done on, the suspect side first. Partners are not known yet. */
+/**
+ * One candidate for each side a drill can be done on. Partners are not known yet.
+ *
+ * @param sides the suspect one first
+ */
 export function candidatesOf(
   drill: DrillRow,
   causes: readonly PlannedCause[],
   approach: ApproachId,
   doses: Readonly<Record<string, Dose>> = {},
+  sides: readonly Side[] = SIDES,
 ): Candidate[] {
   const dear = drill.schools.includes(approach) ? DEAR : 1;
   const worth = familyWorth(approach, drill.family) * dear;
-  return sidesFor(drill, causes).map((side) => {
+  return (drill.oneSided ? sides : [null]).map((side) => {
     const reaches = (cause: PlannedCause, leg: Target['leg']) =>
       !drill.oneSided ||
       cause.side === null ||

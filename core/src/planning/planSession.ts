@@ -2,7 +2,7 @@ import type { Dose, DrillRow } from '../knowledge/drillRow';
 import { DRILLS, isShipped } from '../knowledge/drills';
 import type { Pattern } from '../knowledge/patterns';
 import { familyOrder } from '../knowledge/workOrder';
-import type { MaybeSide } from '../sides/side';
+import type { MaybeSide, Side } from '../sides/side';
 import { LIKELY_ENOUGH } from '../trace/likelyEnough';
 import { probabilityWords } from '../words/probability';
 import { careOf } from '../safety/careOf';
@@ -14,6 +14,7 @@ import {
   drillKey,
   isPartner,
   needsPartner,
+  suspectFirst,
   withPartners,
   type Candidate,
   type PlannedCause,
@@ -103,9 +104,10 @@ function poolOf(
   likely: readonly PlannedCause[],
   limits: SessionLimits,
   wish: SessionWish,
+  sides: readonly Side[],
 ): Pool {
   const all = library
-    .flatMap((drill) => candidatesOf(drill, likely, limits.approach, wish.doses))
+    .flatMap((drill) => candidatesOf(drill, likely, limits.approach, wish.doses, sides))
     .map((one) => (one.key in wish.doses ? one : shortened(one, limits.minutes)));
   const keys = (list: SessionWish['locked']) => new Set(list.map(drillKey));
   const [wanted, dropped] = [keys(wish.locked), keys(wish.dropped)];
@@ -228,7 +230,13 @@ export function sessionChoice(
   limits: SessionLimits,
 ): readonly Candidate[] {
   const likely = likelyOf(found.causes);
-  const pool = poolOf(libraryFor(limits.pattern, DRILLS), likely, limits, NO_WISH);
+  const pool = poolOf(
+    libraryFor(limits.pattern, DRILLS),
+    likely,
+    limits,
+    NO_WISH,
+    suspectFirst(found.causes),
+  );
   return chosenFrom(pool, worthOf(likely), limits.minutes);
 }
 
@@ -264,7 +272,7 @@ export function planSession(
 ): SessionPlan {
   const likely = likelyOf(found.causes);
   const library = libraryFor(limits.pattern, drills);
-  const pool = poolOf(library, likely, limits, wish);
+  const pool = poolOf(library, likely, limits, wish, suspectFirst(found.causes));
   const set = chosenFrom(pool, worthOf(likely), limits.minutes);
   const session = orderedBy(set, limits.approach, wish.order);
   const locked = new Set(pool.locked.map(({ key }) => key));
