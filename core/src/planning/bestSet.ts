@@ -92,7 +92,7 @@ function partsOf<One extends Option>(
       const { key, minutes: takes } = one.option;
       const adds = gainOf(one.serves, still) - price;
       // What is not worth its price now never is; only as a partner can it be asked for.
-      if (takes > left + SAME || (adds <= 0 && !asked.has(key))) continue;
+      if (takes > left + SAME || (adds <= SAME && !asked.has(key))) continue;
       members.push(one);
       keys.add(key);
       walk(i + 1, after(still, one), value + adds, left - takes);

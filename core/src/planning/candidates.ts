@@ -2,6 +2,7 @@ import type { ApproachId } from '../knowledge/approaches';
 import type { Dose, DrillRow, EffectSize, Target } from '../knowledge/drillRow';
 import { doseFor, familyWorth } from '../knowledge/workOrder';
 import { SIDES, type MaybeSide, type Side } from '../sides/side';
+import type { Pain } from '../trace/caseFile';
 import type { TracedCause } from '../trace/trace';
 import type { Option } from './bestSet';
 import { doseMinutes } from './doseSeconds';
@@ -60,13 +61,23 @@ const helps = ({ family }: DrillRow, { ownStrength }: PlannedCause): boolean =>
 /** Two sums closer than this are the same. */
 const SAME = 1e-9;
 
-/** The side that more speaks for is the first of two equals: so a mirrored case has the mirrored session. */
-export function suspectFirst(causes: readonly PlannedCause[]): readonly Side[] {
-  const sum = (side: Side) =>
+/**
+ * The side that more speaks for is the first of two equals, and of sides that are as suspect the one that hurts
+ * less: so a mirrored case has the mirrored session.
+ */
+export function suspectFirst(
+  causes: readonly PlannedCause[],
+  pains: readonly Pain[] = [],
+): readonly Side[] {
+  const suspicion = (side: Side) =>
     causes
       .filter((one) => one.side === side && one.kind !== 'given')
-      .reduce((sofar, { p }) => sofar + p, 0);
-  return sum('right') > sum('left') + SAME ? ['right', 'left'] : SIDES;
+      .reduce((sum, { p }) => sum + p, 0);
+  const hurts = (side: Side) =>
+    pains.filter((one) => one.side === side).reduce((sum, { score }) => sum + score, 0);
+  const more = suspicion('right') - suspicion('left');
+  const isRight = Math.abs(more) > SAME ? more > 0 : hurts('left') > hurts('right');
+  return isRight ? ['right', 'left'] : SIDES;
 }
 
 /**

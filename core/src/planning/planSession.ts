@@ -235,7 +235,7 @@ export function sessionChoice(
     likely,
     limits,
     NO_WISH,
-    suspectFirst(found.causes),
+    suspectFirst(found.causes, limits.pains),
   );
   return chosenFrom(pool, worthOf(likely), limits.minutes);
 }
@@ -272,7 +272,7 @@ export function planSession(
 ): SessionPlan {
   const likely = likelyOf(found.causes);
   const library = libraryFor(limits.pattern, drills);
-  const pool = poolOf(library, likely, limits, wish, suspectFirst(found.causes));
+  const pool = poolOf(library, likely, limits, wish, suspectFirst(found.causes, limits.pains));
   const set = chosenFrom(pool, worthOf(likely), limits.minutes);
   const session = orderedBy(set, limits.approach, wish.order);
   const locked = new Set(pool.locked.map(({ key }) => key));
