@@ -298,6 +298,15 @@ describe('pain', () => {
     expect(hurt.drills.at(-1)!.care[0]).toMatch(/^Stop above where the right knee hurts/);
   });
 
+  it.each<[string, Partial<Pain>, RegExp]>([
+    ['post-squat-stay', { region: 'wrist', kind: 'sharp' }, /^Nothing held with the right wrist/],
+    ['post-squat-stay', { region: 'knee' }, /^Stop above where the right knee hurts/],
+    ['leg-nerve-slide', { region: 'neck', side: null, kind: 'sharp' }, /^Smaller and slower/],
+  ])('%s with %j says how it is easier', (drill, part, words) => {
+    const [one] = painEffects(oneDrill(drill), null, [pain(part)]);
+    expect(one).toMatchObject({ effect: 'easier', says: expect.stringMatching(words) });
+  });
+
   it('a drill that was chosen before it was known is told to be left out', () => {
     expect(careOf(oneDrill('slow-step-down'), 'right', { flags: [], pains: [pain({})] })).toEqual([
       'Leave it out: it loads the right knee, which hurts.',

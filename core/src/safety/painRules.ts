@@ -93,12 +93,19 @@ const whereOf = ({ region, side }: Pain): string => placeWords(region, side);
 const isDeep = (drill: DrillRow | null): boolean =>
   drill !== null && ['pattern', 'fit', 'ladder'].includes(drill.family);
 
+/** What makes it easier depends on what hurts: a depth spares no arm, and a support none that leans on it. */
+function easierWords(pain: Pain, load: DrillLoad, drill: DrillRow | null): string {
+  const { area, joints } = oneRegion(pain.region);
+  const isArm = area === 'neck-and-arms' && !joints.includes('neck');
+  if (isArm) return `Nothing held with the ${whereOf(pain)}, and no leaning on it.`;
+  return load.on === 'feet' && isDeep(drill) && area !== 'neck-and-arms'
+    ? `Stop above where the ${whereOf(pain)} hurts: a higher target, slower, a hand on a support, no weight.`
+    : `Smaller and slower, short of where the ${whereOf(pain)} hurts.`;
+}
+
 const easier = (pain: Pain, load: DrillLoad, drill: DrillRow | null): PainEffect => ({
   effect: 'easier',
-  says:
-    load.on === 'feet' && isDeep(drill)
-      ? `Stop above where the ${whereOf(pain)} hurts: a higher target, slower, a hand on a support, no weight.`
-      : `Smaller and slower, short of where the ${whereOf(pain)} hurts.`,
+  says: easierWords(pain, load, drill),
 });
 
 /** A pattern is cut to above where it hurts rather than left out, as long as nothing is carried on top. */
