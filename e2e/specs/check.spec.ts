@@ -52,7 +52,7 @@ test('an ankle is read twice with the inclinometer, and its error shrinks', asyn
   for (let i = 0; i < 29; i++) await page.keyboard.press('ArrowUp');
   await holdToTake(page);
   await page.keyboard.press('Escape');
-  await expect(page.getByText(/^2 readings: .* mean .*standard error 1\.2°/)).toBeVisible();
+  await expect(page.getByText(/^2 readings: .* mean .*standard error 1\.5°/)).toBeVisible();
   await allSent(page);
   const [check] = (await fileOf(page, world, client)).checks;
   expect(check).toMatchObject({
