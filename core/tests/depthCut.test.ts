@@ -14,15 +14,8 @@ import {
 import { REGIONS } from '../src/knowledge/regions';
 import { PAIN_KINDS } from '../src/trace/caseFile';
 import { howMany } from './howMany';
+import { painAt } from './painAt';
 
-const pain = (part: Partial<Pain> = {}): Pain => ({
-  region: 'knee',
-  side: 'right',
-  phase: 'bottom',
-  score: 6,
-  kind: 'ache',
-  ...part,
-});
 const question = (pains: Pain[], part: Partial<CutQuestion> = {}): CutQuestion => ({
   pattern: 'squat',
   client: { heightM: 1.75, massKg: 75 },
@@ -33,7 +26,7 @@ const question = (pains: Pain[], part: Partial<CutQuestion> = {}): CutQuestion =
   ...part,
 });
 const degOf = (part: Partial<Pain>, more: Partial<CutQuestion> = {}) =>
-  maybeDepthCut(question([pain(part)], more))?.deg ?? null;
+  maybeDepthCut(question([painAt(part)], more))?.deg ?? null;
 
 describe('above which depth the pattern is practised', () => {
   it.each<[string, Partial<Pain>, boolean]>([
@@ -50,7 +43,7 @@ describe('above which depth the pattern is practised', () => {
 
   it('what hurts bends and bears less there, by the posture model', () => {
     const seenDeg = 0;
-    const asked = question([pain()], { seenDeg });
+    const asked = question([painAt()], { seenDeg });
     const { deg, says } = maybeDepthCut(asked)!;
     const body = bodyOf(1.75, 75, undefined);
     const at = (thighDeg: number) => {
@@ -76,7 +69,10 @@ describe('above which depth the pattern is practised', () => {
   });
 
   it('of two pains the stricter counts', () => {
-    const [knee, back] = [pain({ score: 3 }), pain({ region: 'low-back', side: null, score: 8 })];
+    const [knee, back] = [
+      painAt({ score: 3 }),
+      painAt({ region: 'low-back', side: null, score: 8 }),
+    ];
     const each = [knee, back].map((one) => maybeDepthCut(question([one]))!.deg);
     expect(maybeDepthCut(question([knee, back]))!.deg).toBe(Math.max(...each));
     expect(maybeDepthCut(question([back, knee]))!.deg).toBe(Math.max(...each));
@@ -84,7 +80,7 @@ describe('above which depth the pattern is practised', () => {
 
   it('a hinge is cut by its lean', () => {
     const cut = maybeDepthCut(
-      question([pain({ region: 'low-back', side: null })], {
+      question([painAt({ region: 'low-back', side: null })], {
         pattern: 'hinge',
         setup: usualSetup('hinge', 1.75),
       }),
@@ -97,7 +93,7 @@ describe('above which depth the pattern is practised', () => {
     expect(degOf({}, { setup: { ...USUAL_SETUP, oneLeg: 'right' } })).toBeNull());
 
   it('is said with the pattern, and with nothing that is done elsewhere', () => {
-    const cut = maybeDepthCut(question([pain()]));
+    const cut = maybeDepthCut(question([painAt()]));
     const careFor = (id: string) => careOf(oneDrill(id), null, { flags: [], cut });
     expect(careFor('squat-to-target')).toEqual([cut!.says]);
     expect(careFor('low-breath-reset')).toEqual([]);

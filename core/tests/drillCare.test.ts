@@ -30,19 +30,12 @@ import { REGION_OF_CAUSE } from '../src/knowledge/regionOfCause';
 import { REGIONS } from '../src/knowledge/regions';
 import { PAIN_KINDS, type CaseFile, type Pain } from '../src/trace/caseFile';
 import { howMany } from './howMany';
+import { painAt } from './painAt';
 
 const library = DRILLS as readonly DrillRow[];
 const flags = FLAGS.map(({ id }) => id);
-const pain = (part: Partial<Pain>): Pain => ({
-  region: 'knee',
-  side: 'right',
-  phase: 'bottom',
-  score: 6,
-  kind: 'ache',
-  ...part,
-});
 const effect = (drill: string, side: MaybeSide, part: Partial<Pain>) =>
-  painEffects(oneDrill(drill), side, [pain(part)])[0]?.effect ?? null;
+  painEffects(oneDrill(drill), side, [painAt(part)])[0]?.effect ?? null;
 
 /** Every likely cause of a body, so that a plan wants every drill there is. */
 const causesOf = (p: (row: CauseRow) => number): PlannedCause[] =>
@@ -291,7 +284,10 @@ describe('pain', () => {
 
   it('a sharp knee of 7 changes the session, and what was left out says why', () => {
     const causes = causesOf(() => 0.5);
-    const hurt = planSession({ causes }, { ...LIMITS, pains: [pain({ score: 7, kind: 'sharp' })] });
+    const hurt = planSession(
+      { causes },
+      { ...LIMITS, pains: [painAt({ score: 7, kind: 'sharp' })] },
+    );
     const well = planSession({ causes }, LIMITS);
     expect(hurt.drills.map(({ key }) => key)).not.toEqual(well.drills.map(({ key }) => key));
     expect(hurt.leftOut.some(({ reason }) => reason.includes('right knee'))).toBe(true);
@@ -303,14 +299,14 @@ describe('pain', () => {
     ['post-squat-stay', { region: 'knee' }, /^Stop above where the right knee hurts/],
     ['leg-nerve-slide', { region: 'neck', side: null, kind: 'sharp' }, /^Smaller and slower/],
   ])('%s with %j says how it is easier', (drill, part, words) => {
-    const [one] = painEffects(oneDrill(drill), null, [pain(part)]);
+    const [one] = painEffects(oneDrill(drill), null, [painAt(part)]);
     expect(one).toMatchObject({ effect: 'easier', says: expect.stringMatching(words) });
   });
 
   it('a drill that was chosen before it was known is told to be left out', () => {
-    expect(careOf(oneDrill('slow-step-down'), 'right', { flags: [], pains: [pain({})] })).toEqual([
-      'Leave it out: it loads the right knee, which hurts.',
-    ]);
+    expect(careOf(oneDrill('slow-step-down'), 'right', { flags: [], pains: [painAt({})] })).toEqual(
+      ['Leave it out: it loads the right knee, which hurts.'],
+    );
   });
 });
 
@@ -363,7 +359,7 @@ describe('checks and probes', () => {
   it('what would be asked of anybody is not asked where it hurts', () => {
     const well = asked({});
     expect(well).toContain('one-leg-stand-bend@right');
-    const hurt = asked({}, [pain({ score: 7, kind: 'sharp' })]);
+    const hurt = asked({}, [painAt({ score: 7, kind: 'sharp' })]);
     expect(hurt).not.toContain('one-leg-stand-bend@right');
   });
 });

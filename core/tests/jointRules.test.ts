@@ -51,8 +51,12 @@ describe('a replaced joint', () => {
     ['active-hip-lift', 'left', withReplaced(hip(120)), 'forbidden'],
     ['active-hip-lift', 'right', withReplaced(hip(120)), null],
     // Half-way, on both sides of what the surgeon allows; a pattern is cut, a drill is left out.
-    ['squat-to-target', null, withReplaced(hip(90)), null],
-    ['squat-to-target', null, withReplaced(hip(89)), 'easier'],
+    // A squat to level takes a hip beyond a right angle: a limit of 95° is not kept by itself.
+    ['squat-to-target', null, withReplaced(hip(120)), null],
+    ['squat-to-target', null, withReplaced(hip(119)), 'easier'],
+    ['squat-to-target', null, withReplaced(hip(60)), 'easier'],
+    ['hinge-climb', null, withReplaced(hip(119)), 'easier'],
+    ['hinge-climb', null, withReplaced(hip(89)), 'forbidden'],
     ['quiet-back-heel-taps', 'left', withReplaced(hip(90)), null],
     ['quiet-back-heel-taps', 'left', withReplaced(hip(89)), 'forbidden'],
     // Not told: asked for.
@@ -86,7 +90,7 @@ describe('a replaced joint', () => {
 
   it('says what the surgeon allows', () => {
     const [{ says }] = flagEffects(oneDrill('squat-to-target'), null, withReplaced(hip(80)));
-    expect(says).toBe('Higher and smaller: the surgeon lets the left hip bend to 80°.');
+    expect(says).toBe('Only so deep: the surgeon lets the left hip bend to 80°.');
     expect(maybeForbidden(oneDrill('quiet-back-heel-taps'), 'left', withReplaced(hip(70)))).toBe(
       'joint replacement: the surgeon lets the left hip bend to 70°, and it takes about 90°',
     );

@@ -1,16 +1,6 @@
 import { randomUUID } from 'node:crypto';
+import { USUAL_SETUP } from '@taxikine/core';
 import { button, expect, makeClient, putRecord, signIn, test } from '../world';
-
-const SQUAT_SETUP = {
-  stanceCm: 36,
-  toeOutDeg: { left: 10, right: 10 },
-  heelLiftMm: 0,
-  arms: 'forward',
-  hands: 'free',
-  load: { at: 'none', kg: 0 },
-  tempo: 'own',
-  shoes: 'bare',
-};
 
 test.use({ viewport: { width: 390, height: 844 } });
 
@@ -69,7 +59,7 @@ test('a knee that hurts goes along through every step, and cuts the pattern shor
     ...{ id: visitId, ...visit, asks, minutes: 15, next: 'rest' },
   } as { id: string });
   await putRecord(page, world, 'looks', {
-    ...{ id: randomUUID(), clientId, visitId, role: 'first', setup: SQUAT_SETUP },
+    ...{ id: randomUUID(), clientId, visitId, role: 'first', setup: USUAL_SETUP },
     faults: [{ fault: 'hips-slide', side: 'left', phase: 'bottom', grade: 'plain' }],
     ...{ clear: [], pain: [pain], rating: 'medium', reps: [], notes: [], hold: null },
     ...{ recordings: [], startedOn: now },

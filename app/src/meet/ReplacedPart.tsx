@@ -1,4 +1,4 @@
-import { isReplaceable, REPLACEABLE } from '@taxikine/core/safety/standing';
+import { isReplaceable, LEAST_ALLOWED_DEG, REPLACEABLE } from '@taxikine/core/safety/standing';
 import type { Region } from '@taxikine/core/knowledge/regions';
 import type { MaybeSide } from '@taxikine/core/sides/side';
 import type { HistoryItem } from '@taxikine/core/trace/caseFile';
@@ -15,7 +15,6 @@ export interface ReplacedPartProps {
   readonly onHistory: (items: HistoryItem[]) => void;
 }
 
-const LEAST_DEG = 10;
 const STEP_DEG = 5;
 
 /** Whether a joint was replaced, and how far the surgeon lets it bend; nothing where none is replaced. */
@@ -44,7 +43,7 @@ export function ReplacedPart({ region, side, history, onHistory }: ReplacedPartP
             value={told.mostDeg ?? null}
             from={halfDeg}
             unit="°"
-            least={LEAST_DEG}
+            least={LEAST_ALLOWED_DEG}
             most={mostDeg}
             step={STEP_DEG}
             onChange={(deg) => onHistory([...others, { ...item, mostDeg: deg }])}

@@ -1,5 +1,4 @@
 import { standingCautions } from '@taxikine/core/safety/cautionsOf';
-import { caseFileOf } from '@taxikine/core/visit/caseFileOf';
 import { painsOf } from '@taxikine/core/visit/painsOf';
 import type { VisitFile } from '@taxikine/core/visit/visitFile';
 import { View } from '@tamagui/core';
@@ -11,9 +10,8 @@ import { useText } from '../words/useText';
 export function CareStrip({ visit }: { visit: VisitFile }) {
   const t = useText();
   const says = useMemo(() => {
-    const file = caseFileOf(visit);
-    const pain = [...painsOf([visit.first, visit.again])];
-    return standingCautions({ client: file.client, look: { ...file.look, pain } });
+    const pain = painsOf([visit.first, visit.again]);
+    return standingCautions({ client: visit.client, look: { pain } });
   }, [visit]);
   if (says.length === 0) return null;
   return (

@@ -1,12 +1,12 @@
 import type { ApproachId } from '@taxikine/core/knowledge/approaches';
 import { plannedCauses } from '@taxikine/core/planning/plannedCauses';
 import { planSession, type PlannedDrill } from '@taxikine/core/planning/planSession';
-import { standingOf } from '@taxikine/core/safety/standing';
 import type { NextCheck } from '@taxikine/core/trace/next/nextChecks';
 import type { Trace } from '@taxikine/core/trace/trace';
 import { caseFileOf } from '@taxikine/core/visit/caseFileOf';
 import type { VisitFile } from '@taxikine/core/visit/visitFile';
 import { useEffect, useMemo, useState } from 'react';
+import { careFor } from '../data/careFor';
 import { traceWorker } from './traceWorker';
 
 export interface ApproachPreview {
@@ -26,7 +26,6 @@ export function useApproachPreview(
   const file = useMemo(() => caseFileOf(visit), [visit]);
   const [known, setKnown] = useState<{ approach: ApproachId; asks: NextCheck[] } | null>(null);
   const { pattern, minutes, next } = visit.visit;
-  const { client } = visit;
   useEffect(() => {
     let current = true;
     void traceWorker()
@@ -41,10 +40,10 @@ export function useApproachPreview(
   const drills = useMemo(
     () =>
       planSession(plannedCauses(found, file), {
-        ...standingOf(client),
-        ...{ pattern, minutes, next, approach, pains: file.look.pain },
+        ...careFor(visit),
+        ...{ pattern, minutes, next, approach },
       }).drills,
-    [found, pattern, minutes, client, next, approach, file],
+    [found, pattern, minutes, visit, next, approach, file],
   );
   return { asks: known?.approach === approach ? known.asks : null, drills };
 }

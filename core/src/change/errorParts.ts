@@ -1,7 +1,6 @@
 /**
  * Share of the square of a check's error that comes anew with every reading; the rest stays for the day: how
- * the client is placed, how warm, who measures. Ours: published errors within and between sessions of joint
- * ranges are about as large as one another.
+ * the client is placed, how warm, who measures. Half each is ours: the tables give one error for both together.
  */
 const WITHIN_SHARE = 0.5;
 

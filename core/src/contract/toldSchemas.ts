@@ -3,12 +3,9 @@ import { HISTORY_KINDS } from '../knowledge/history';
 import { GIVEN_CAUSES } from '../knowledge/causes';
 import { GIVEN_REGIONS } from '../knowledge/givenRegions';
 import { REGIONS } from '../knowledge/regions';
-import { isReplaceable, REPLACEABLE } from '../safety/standing';
+import { isReplaceable, LEAST_ALLOWED_DEG, REPLACEABLE } from '../safety/standing';
 import type { GivenCause, HistoryItem } from '../trace/caseFile';
 import { J, maybeSide, oneOf, side } from './joi';
-
-/** The least that a replaced joint is ever left with. */
-const LEAST_BEND_DEG = 10;
 
 type Problem = { readonly field: keyof HistoryItem; readonly words: string } | null;
 
@@ -23,10 +20,10 @@ function replacedProblem({ what, replaced, region, side: at, mostDeg }: HistoryI
     return { field: 'region', words: `replaced can be: ${Object.keys(REPLACEABLE).join(', ')}` };
   if (!at) return { field: 'side', words: 'a replaced joint has a side' };
   const most = REPLACEABLE[region].mostDeg;
-  return mostDeg !== undefined && (mostDeg < LEAST_BEND_DEG || mostDeg > most)
+  return mostDeg !== undefined && (mostDeg < LEAST_ALLOWED_DEG || mostDeg > most)
     ? {
         field: 'mostDeg',
-        words: `${mostDeg}° is not what a ${region} bends: ${LEAST_BEND_DEG} to ${most}°`,
+        words: `${mostDeg}° is not what a ${region} bends: ${LEAST_ALLOWED_DEG} to ${most}°`,
       }
     : null;
 }

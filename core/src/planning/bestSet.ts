@@ -1,4 +1,5 @@
 import { componentsOf } from './componentsOf';
+import { SAME } from './same';
 
 /** Something to choose: what it costs, and what share of each worth it would take care of. */
 export interface Option {
@@ -33,9 +34,6 @@ export interface BestSet<One extends Option> {
   /** Worth that is served by all of them, held ones too, less their price. */
   readonly value: number;
 }
-
-/** Two sums closer than this are the same. */
-const SAME = 1e-9;
 
 interface Numbered<One extends Option> {
   readonly option: One;

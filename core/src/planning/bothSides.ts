@@ -1,5 +1,6 @@
 import { loadOf } from '../knowledge/loadOf';
 import type { Candidate } from './candidates';
+import { SAME } from './same';
 
 /** A pattern on staggered feet: what one foot in front teaches, the other has to learn too. */
 const isStaggeredPattern = ({ drill }: Candidate): boolean =>
@@ -22,9 +23,6 @@ export const maybeTwin = (one: Candidate, free: readonly Candidate[]): Candidate
 /** How much that has a side speaks for doing it on this one first. */
 const suspicion = ({ aimed }: Candidate): number =>
   aimed.filter(({ side }) => side !== null).reduce((sum, { p }) => sum + p, 0);
-
-/** Two sums closer than this are the same. */
-const SAME = 1e-9;
 
 /** Of equals the one that is named first, which is the suspect side's. */
 function comesFirst(one: Candidate, other: Candidate, free: readonly Candidate[]): boolean {

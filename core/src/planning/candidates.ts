@@ -6,6 +6,7 @@ import type { Pain } from '../trace/caseFile';
 import type { TracedCause } from '../trace/trace';
 import type { Option } from './bestSet';
 import { doseMinutes } from './doseSeconds';
+import { SAME } from './same';
 
 /** Share of what a cause does that a drill is expected to take away. Ours. */
 export const EFFECT: Record<EffectSize, number> = { small: 0.2, medium: 0.45, large: 0.7 };
@@ -57,9 +58,6 @@ export const isPartner = (
 
 const helps = ({ family }: DrillRow, { ownStrength }: PlannedCause): boolean =>
   !ownStrength || USES_ROOM.includes(family);
-
-/** Two sums closer than this are the same. */
-const SAME = 1e-9;
 
 /**
  * The side that more speaks for is the first of two equals, and of sides that are as suspect the one that hurts

@@ -1,9 +1,9 @@
 import type { DrillRow } from '../knowledge/drillRow';
-import { loadOf } from '../knowledge/loadOf';
 import type { MaybeSide } from '../sides/side';
 import type { Pain } from '../trace/caseFile';
 import type { DepthCut } from './depthCut';
 import { flagEffects } from './flagRules';
+import { goesDeep } from './goesDeep';
 import { painEffects } from './painRules';
 import type { Standing } from './standing';
 
@@ -13,10 +13,6 @@ export interface CareFor extends Standing {
   /** Above which depth the pattern is practised. */
   readonly cut?: DepthCut | null;
 }
-
-/** Drills that are the pattern itself, or a part of it that goes as deep. */
-const goesDeep = (drill: DrillRow): boolean =>
-  ['pattern', 'fit', 'ladder'].includes(drill.family) && loadOf(drill).on === 'feet';
 
 /** How a drill is to be done by this client, a sentence each, pain first; nothing where nothing asks for it. */
 export function careOf(drill: DrillRow, side: MaybeSide, known: CareFor): readonly string[] {

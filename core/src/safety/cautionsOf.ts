@@ -3,9 +3,12 @@ import { oneRegion, placeWords } from '../knowledge/regions';
 import { oneReferQuestion } from '../knowledge/refer';
 import { LIKELY_ENOUGH } from '../trace/likelyEnough';
 import type { Trace } from '../trace/trace';
-import type { CaseFile } from '../trace/caseFile';
+import type { CaseFile, Pain } from '../trace/caseFile';
 import { painRule } from './painRule';
-import { standingOf } from './standing';
+import { standingOf, type Told } from './standing';
+
+/** A look, as far as something hurt in it. */
+type Hurting = { readonly pain: readonly Pain[] };
 
 /** Said with every trace. */
 export const STANDING_CAUTION =
@@ -14,13 +17,13 @@ export const STANDING_CAUTION =
 const referCautions = ({ client }: CaseFile): string[] =>
   [...new Set(client.refer)].map((id) => oneReferQuestion(id).say);
 
-const flagCautions = ({ client }: Pick<CaseFile, 'client'>): string[] =>
+const flagCautions = ({ client }: { readonly client: Told }): string[] =>
   FLAGS.filter(({ id }) => standingOf(client).flags.includes(id)).map(
     ({ name, note }) => `${name}: ${note}`,
   );
 
 /** What a flag needs to know before it can be less than strict. */
-function askCautions({ client }: Pick<CaseFile, 'client'>): string[] {
+function askCautions({ client }: { readonly client: Told }): string[] {
   const { flags, replaced = [], missing = [] } = standingOf(client);
   return [
     ...(flags.includes('joint-replacement') && replaced.length === 0
@@ -37,7 +40,7 @@ function askCautions({ client }: Pick<CaseFile, 'client'>): string[] {
   ];
 }
 
-function painCautions({ look }: Pick<CaseFile, 'look'>): string[] {
+function painCautions({ look }: { readonly look: Hurting }): string[] {
   const rules = look.pain.map(({ score, kind, region, side }) => ({
     rule: painRule(score, kind),
     where: placeWords(region, side),
@@ -52,7 +55,7 @@ function painCautions({ look }: Pick<CaseFile, 'look'>): string[] {
 }
 
 /** An electric pain that no nerve of the leg explains is not ours to explain. */
-const strangeCautions = ({ look }: Pick<CaseFile, 'look'>): string[] =>
+const strangeCautions = ({ look }: { readonly look: Hurting }): string[] =>
   look.pain
     .filter(
       ({ kind, region, score }) => kind === 'electric' && score > 0 && !oneRegion(region).nerve,
@@ -80,14 +83,17 @@ const nerveCautions = ({ causes }: Trace): string[] =>
     : [];
 
 /** Flags by name, in one line; what each asks of a drill is said with the drill. */
-const flagLine = ({ client }: Pick<CaseFile, 'client'>): string[] => {
+const flagLine = ({ client }: { readonly client: Told }): string[] => {
   const { flags } = standingOf(client);
   const names = FLAGS.filter(({ id }) => flags.includes(id)).map(({ name }) => name.toLowerCase());
   return names.length > 0 ? [`Flags: ${names.join(', ')}.`] : [];
 };
 
 /** What pain and flags ask for whatever comes next, the most urgent first; nothing where neither was told. */
-export const standingCautions = (file: Pick<CaseFile, 'client' | 'look'>): readonly string[] => [
+export const standingCautions = (file: {
+  readonly client: Told;
+  readonly look: Hurting;
+}): readonly string[] => [
   ...painCautions(file),
   ...strangeCautions(file),
   ...askCautions(file),

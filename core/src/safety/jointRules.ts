@@ -42,10 +42,6 @@ const ANY: readonly MaybeWhich[] = (['hip', 'knee'] as const).flatMap((joint) =>
 
 const limbOf = (joint: Replaceable): 'leg' | 'arm' => (joint === 'shoulder' ? 'arm' : 'leg');
 
-/** Practised higher rather than left out. */
-const canBeSmaller = (drill: DrillRow | null): boolean =>
-  drill?.family === 'pattern' || drill?.family === 'fit';
-
 /** What half-way asks of a joint whose limit is told, or is still to be asked for. */
 function atHalf(drill: DrillRow | null, one: ReplacedJoint): FlagEffect[] {
   const { joint, side, mostDeg } = one;
@@ -56,12 +52,17 @@ function atHalf(drill: DrillRow | null, one: ReplacedJoint): FlagEffect[] {
         `Ask how far the surgeon lets the ${side} ${joint} bend; until that is told, well short of its end.`,
       ),
     ];
-  const { halfDeg } = REPLACEABLE[joint];
-  if (mostDeg >= halfDeg) return [];
+  const { halfDeg, deepDeg } = REPLACEABLE[joint];
   const allowed = `the surgeon lets the ${side} ${joint} bend to ${mostDeg}°`;
-  return canBeSmaller(drill)
-    ? [replacement('easier', `Higher and smaller: ${allowed}.`)]
-    : [replacement('forbidden', `${allowed}, and it takes about ${halfDeg}°`)];
+  // A pattern goes on until somebody stops it: it is practised higher rather than left out.
+  if (drill?.family === 'pattern' || drill?.family === 'fit')
+    return mostDeg < deepDeg ? [replacement('easier', `Only so deep: ${allowed}.`)] : [];
+  if (mostDeg < halfDeg)
+    return [replacement('forbidden', `${allowed}, and it takes about ${halfDeg}°`)];
+  // A ladder ends as deep as its pattern.
+  return drill?.family === 'ladder' && mostDeg < deepDeg
+    ? [replacement('easier', `Only so deep: ${allowed}.`)]
+    : [];
 }
 
 function ofReplaced(one: MaybeWhich, { load, drill, side }: Done, isTold: boolean): FlagEffect[] {

@@ -4,6 +4,7 @@ import { loadOf } from '../knowledge/loadOf';
 import { oneRegion, placeWords, type RegionRow } from '../knowledge/regions';
 import type { MaybeSide } from '../sides/side';
 import type { Pain } from '../trace/caseFile';
+import { goesDeep } from './goesDeep';
 import { loadAt } from './loadAt';
 import { painRule } from './painRule';
 
@@ -89,23 +90,19 @@ function loadWhere({ region, side: at }: Pain, load: DrillLoad, side: MaybeSide)
 
 const whereOf = ({ region, side }: Pain): string => placeWords(region, side);
 
-/** The pattern, or a part of it that goes as deep. */
-const isDeep = (drill: DrillRow | null): boolean =>
-  drill !== null && ['pattern', 'fit', 'ladder'].includes(drill.family);
-
 /** What makes it easier depends on what hurts: a depth spares no arm, and a support none that leans on it. */
-function easierWords(pain: Pain, load: DrillLoad, drill: DrillRow | null): string {
+function easierWords(pain: Pain, drill: DrillRow | null): string {
   const { area, joints } = oneRegion(pain.region);
   const isArm = area === 'neck-and-arms' && !joints.includes('neck');
   if (isArm) return `Nothing held with the ${whereOf(pain)}, and no leaning on it.`;
-  return load.on === 'feet' && isDeep(drill) && area !== 'neck-and-arms'
+  return drill && goesDeep(drill) && area !== 'neck-and-arms'
     ? `Stop above where the ${whereOf(pain)} hurts: a higher target, slower, a hand on a support, no weight.`
     : `Smaller and slower, short of where the ${whereOf(pain)} hurts.`;
 }
 
-const easier = (pain: Pain, load: DrillLoad, drill: DrillRow | null): PainEffect => ({
+const easier = (pain: Pain, drill: DrillRow | null): PainEffect => ({
   effect: 'easier',
-  says: easierWords(pain, load, drill),
+  says: easierWords(pain, drill),
 });
 
 /** A pattern is cut to above where it hurts rather than left out, as long as nothing is carried on top. */
@@ -129,9 +126,9 @@ function maybeEffect(
   const rule = painRule(pain.score, pain.kind);
   const ask = askOf(oneRegion(pain.region), load);
   if (rule === 'go-on' || ask === 'nothing') return null;
-  if (rule === 'easier') return ask === 'little' ? null : easier(pain, load, drill);
-  if (ask === 'little') return easier(pain, load, drill);
-  return canBeCut(drill, load) ? easier(pain, load, drill) : forbidden('it loads');
+  if (rule === 'easier') return ask === 'little' ? null : easier(pain, drill);
+  if (ask === 'little') return easier(pain, drill);
+  return canBeCut(drill, load) ? easier(pain, drill) : forbidden('it loads');
 }
 
 /** What the pains that were told do to a drill on a side, what keeps it out first; nothing, where nothing hurts. */

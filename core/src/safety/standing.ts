@@ -3,13 +3,18 @@ import { oneRegion } from '../knowledge/regions';
 import type { Side } from '../sides/side';
 import type { GivenCause, HistoryItem } from '../trace/caseFile';
 
-/** Joints that are replaced, with the most that one bends and what half-way is of it, in degrees. */
+/**
+ * Joints that are replaced, in degrees: the most that one bends, what a drill takes it to half-way, and what a
+ * pattern takes it to when nobody stops above. Ours.
+ */
 export const REPLACEABLE = {
-  hip: { mostDeg: 130, halfDeg: 90 },
-  knee: { mostDeg: 150, halfDeg: 90 },
-  ankle: { mostDeg: 45, halfDeg: 15 },
-  shoulder: { mostDeg: 180, halfDeg: 90 },
+  hip: { mostDeg: 130, halfDeg: 90, deepDeg: 120 },
+  knee: { mostDeg: 150, halfDeg: 90, deepDeg: 140 },
+  ankle: { mostDeg: 45, halfDeg: 15, deepDeg: 40 },
+  shoulder: { mostDeg: 180, halfDeg: 90, deepDeg: 180 },
 } as const;
+/** The least that a replaced joint is ever left with. */
+export const LEAST_ALLOWED_DEG = 10;
 export type Replaceable = keyof typeof REPLACEABLE;
 
 /** A replaced joint and how far the surgeon lets it bend; null when that was not told. */
@@ -48,7 +53,8 @@ function endOf(region: GivenCause['region']): MissingLimb['from'] {
   return region && oneRegion(region).area === 'knee' ? 'knee' : 'ankle';
 }
 
-interface Told {
+/** What was told of a client that stands. */
+export interface Told {
   readonly flags: readonly FlagId[];
   readonly history: readonly HistoryItem[];
   readonly given: readonly GivenCause[];
