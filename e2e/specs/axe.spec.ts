@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { clientNamed, expect, fileOf, signIn, test, type World } from '../world';
+import { clientNamed, expect, fileOf, letIn, signIn, test, type World } from '../world';
 
 /** There are no frames: it runs in the page itself, and tells what is wrong and not what is right. */
 const axeOf = (page: Page): AxeBuilder =>
@@ -94,7 +94,7 @@ for (const viewport of [
     });
 
     test('axe finds nothing serious on any view of a visit', async ({ page, world }) => {
-      await signIn(page, world);
+      await letIn(page, world);
       const visit = world.url + (await visitOf(page, world, 'Maren'));
       await areSound(page, visit, ['/board', '/report', '/recording', '/picture']);
       await page.goto(`${visit}/recording`);
@@ -104,7 +104,7 @@ for (const viewport of [
     });
 
     test('axe finds nothing serious on any step of a visit', async ({ page, world }) => {
-      await signIn(page, world);
+      await letIn(page, world);
       await page.goto(world.url + (await visitOf(page, world, 'Maren')));
       for (const step of STEPS) {
         await page.getByRole('navigation').getByRole('button', { name: step, exact: true }).click();
@@ -114,7 +114,7 @@ for (const viewport of [
     });
 
     test('axe finds nothing serious in the work', async ({ page, world }) => {
-      await signIn(page, world);
+      await letIn(page, world);
       await theWork(page, world.url, await clientNamed(page, world, 'Linnea'));
     });
 
@@ -122,7 +122,7 @@ for (const viewport of [
       page,
       world,
     }) => {
-      await signIn(page, world);
+      await letIn(page, world);
       await areSound(page, world.url, ['/library', '/library/new', '/practice', '/outbox']);
     });
   });

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { button, expect, fileOf, makeClient, signIn, test, type World } from '../world';
+import { button, expect, fileOf, makeClient, letIn, test, type World } from '../world';
 
 test.use({
   viewport: { width: 390, height: 844 },
@@ -8,7 +8,7 @@ test.use({
 });
 
 async function openPictures(page: Page, world: World): Promise<string> {
-  await signIn(page, world);
+  await letIn(page, world);
   const client = await makeClient(page, world, 'Camera Test');
   await page.goto(`${world.url}/clients/${client}`);
   await button(page, 'Start a squat look').click();

@@ -1,18 +1,28 @@
 import type { Browser, Page, Request } from '@playwright/test';
-import { allSent, button, expect, fileOf, makeClient, signIn, test, type World } from '../world';
+import {
+  allSent,
+  button,
+  expect,
+  fileOf,
+  makeClient,
+  letIn,
+  signIn,
+  test,
+  type World,
+} from '../world';
 
 test.use({ viewport: { width: 390, height: 844 } });
 
 async function anotherDevice(browser: Browser, world: World): Promise<Page> {
   const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
   const page = await context.newPage();
-  await signIn(page, world);
+  await letIn(page, world);
   return page;
 }
 
 /** At the look of a client's first visit. */
 async function atLook(page: Page, world: World, name: string): Promise<string> {
-  await signIn(page, world);
+  await letIn(page, world);
   const client = await makeClient(page, world, name);
   await page.goto(`${world.url}/clients/${client}`);
   await button(page, 'Start a squat look').click();
@@ -120,7 +130,7 @@ test('a form does not write over what another device changed meanwhile', async (
   page,
   world,
 }) => {
-  await signIn(page, world);
+  await letIn(page, world);
   const client = await makeClient(page, world, 'Form Of Two');
   await page.goto(`${world.url}/clients/${client}/edit`);
   await page.getByLabel('Goal').fill('to sit low');

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { button, expect, fileOf, makeClient, signIn, test, type World } from '../world';
+import { button, expect, fileOf, makeClient, letIn, test, type World } from '../world';
 
 test.use({ viewport: { width: 390, height: 844 } });
 
@@ -7,7 +7,7 @@ const main = (page: Page) => page.getByRole('main');
 
 /** A squat whose hips slide to the left, at its checks. */
 async function openChecks(page: Page, world: World): Promise<string> {
-  await signIn(page, world);
+  await letIn(page, world);
   const client = await makeClient(page, world, 'Check Test');
   await page.goto(`${world.url}/clients/${client}`);
   await button(page, 'Start a squat look').click();

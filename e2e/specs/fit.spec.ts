@@ -1,14 +1,5 @@
 import type { Page } from '@playwright/test';
-import {
-  button,
-  clientNamed,
-  expect,
-  fileOf,
-  makeClient,
-  signIn,
-  test,
-  type World,
-} from '../world';
+import { button, clientNamed, expect, fileOf, makeClient, letIn, test, type World } from '../world';
 
 const slider = (page: Page, name: string) => page.getByRole('slider', { name, exact: true });
 
@@ -18,7 +9,7 @@ async function pull(page: Page, name: string, value: number) {
 }
 
 async function openBench(page: Page, world: World): Promise<string> {
-  await signIn(page, world);
+  await letIn(page, world);
   const client = await makeClient(page, world, 'Bench Test');
   await page.goto(`${world.url}/clients/${client}`);
   await button(page, 'Fit bench').click();
@@ -104,7 +95,7 @@ test('the trace shows what range does not explain, and leads to the bench', asyn
   page,
   world,
 }) => {
-  await signIn(page, world);
+  await letIn(page, world);
   const client = await clientNamed(page, world, 'Maren');
   const file = await (await page.request.get(`${world.url}/api/v1/clients/${client}/file`)).json();
   await page.goto(`${world.url}/clients/${client}/visits/${file.visits[0].id}`);

@@ -6,6 +6,7 @@ import {
   clientWithPlan,
   expect,
   fileOf,
+  letIn,
   signIn,
   test,
   type World,
@@ -123,7 +124,7 @@ test.describe('on the phone', () => {
     page,
     world,
   }) => {
-    await signIn(page, world);
+    await letIn(page, world);
     const client = await clientWithPlan(page, world, 'Finger Test');
     await page.goto(`${world.url}/clients/${client}/home`);
     const chip = onDay(page, 'Monday').nth(3);
@@ -158,7 +159,7 @@ test('a week with too few minutes says what it drops, and one with none says so'
   page,
   world,
 }) => {
-  await signIn(page, world);
+  await letIn(page, world);
   const client = await freshPlan(page, world, 'Tamsin');
   const [plan] = (await fileOf(page, world, client)).homePlans.filter(
     (one: { endedOn: string | null }) => !one.endedOn,
@@ -189,7 +190,7 @@ test.describe('the client’s page', () => {
     world,
     browser,
   }) => {
-    await signIn(page, world);
+    await letIn(page, world);
     await freshPlan(page, world, 'Corentin');
     await button(page, 'Make a link to the page').click();
     const address = await page.getByLabel('Address of the page').inputValue();
@@ -245,7 +246,7 @@ test.describe('the client’s page', () => {
     world,
     browser,
   }) => {
-    await signIn(page, world);
+    await letIn(page, world);
     const client = await clientWithPlan(page, world, 'Una Brightwater');
     await page.goto(`${world.url}/clients/${client}/home`);
     await button(page, 'Make a link to the page').click();
@@ -283,7 +284,7 @@ test.describe('the client’s page', () => {
   });
 
   test('a closed and an altered link say so and show nothing', async ({ page, world, browser }) => {
-    await signIn(page, world);
+    await letIn(page, world);
     await freshPlan(page, world, 'Maren');
     await button(page, 'Make a link to the page').click();
     const address = await page.getByLabel('Address of the page').inputValue();

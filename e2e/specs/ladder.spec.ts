@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { allSent, button, expect, fileOf, makeClient, signIn, test, visitAtWork } from '../world';
+import { allSent, button, expect, fileOf, makeClient, letIn, test, visitAtWork } from '../world';
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
@@ -31,7 +31,7 @@ test('a ladder is climbed: rung, weights, judged by criteria, and the next rung 
   world,
 }) => {
   await page.clock.install();
-  await signIn(page, world);
+  await letIn(page, world);
   const client = await makeClient(page, world, 'Climber');
   const visit = await visitAtWork(page, world, client, { daysAgo: 0 });
   await page.goto(`${world.url}/clients/${client}/visits/${visit}`);
@@ -85,7 +85,7 @@ test('the gauge: today against the client’s own normal puts the warm-up in, si
   page,
   world,
 }) => {
-  await signIn(page, world);
+  await letIn(page, world);
   const client = await makeClient(page, world, 'Gauged');
   const readings = (left: number, right: number) => [
     { check: 'floor-sit-turn', side: 'left', active: left },

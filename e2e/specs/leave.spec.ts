@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { button, expect, makeClient, signIn, test } from '../world';
+import { button, expect, makeClient, letIn, test } from '../world';
 
 test.use({ viewport: { width: 390, height: 844 } });
 
@@ -7,7 +7,7 @@ test('a client leaves with everything, is erased, and an archive does not bring 
   page,
   world,
 }) => {
-  await signIn(page, world);
+  await letIn(page, world);
   const name = 'Wilhelmina Strand';
   const id = await makeClient(page, world, name);
   await page.goto(`${world.url}/practice`);

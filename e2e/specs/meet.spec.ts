@@ -1,4 +1,4 @@
-import { button, expect, fileOf, signIn, test } from '../world';
+import { button, expect, fileOf, letIn, test } from '../world';
 
 test.use({ viewport: { width: 390, height: 844 } });
 
@@ -10,7 +10,7 @@ test('somebody is met in full on a phone, in less than three minutes of taps', a
   page,
   world,
 }) => {
-  await signIn(page, world);
+  await letIn(page, world);
   await page.goto(`${world.url}/clients/new`);
   let seconds = 0;
   const tap = async (name: string) => {
@@ -78,7 +78,7 @@ test('in a look on one leg: repetitions, a rest, notes and what only one leg sho
   page,
   world,
 }) => {
-  await signIn(page, world);
+  await letIn(page, world);
   const { clients } = await (await page.request.get(`${world.url}/api/v1/clients`)).json();
   const { client } = clients.find((line: { client: { name: string } }) =>
     line.client.name.startsWith('Maren'),

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { button, clientNamed, expect, fileOf, signIn, test } from '../world';
+import { button, clientNamed, expect, fileOf, letIn, test } from '../world';
 
 const STEPS = ['Ask', 'Set-up', 'Look', 'Probe', 'Check', 'Trace', 'Work', 'Again', 'Verdict'];
 
@@ -20,7 +20,7 @@ for (const width of [320, 390, 768])
     test.use({ viewport: { width, height: 700 } });
 
     test(`every view fits into ${width} px`, async ({ page, world }) => {
-      await signIn(page, world);
+      await letIn(page, world);
       await fits(page, 'home');
       const client = await clientNamed(page, world, 'Maren');
       const { visits } = await fileOf(page, world, client);

@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { allSent, button, clientWithPlan, expect, signIn, test, type World } from '../world';
+import { allSent, button, clientWithPlan, expect, letIn, test, type World } from '../world';
 
 test.use({ viewport: { width: 390, height: 844 }, timezoneId: 'Europe/Oslo' });
 
@@ -22,7 +22,7 @@ test('a letter is asked for with the server dead, goes out when it is back, and 
   world,
   browser,
 }) => {
-  await signIn(page, world);
+  await letIn(page, world);
   const client = await clientWithPlan(page, world, 'Oda Fennimore');
   await page.goto(`${world.url}/clients/${client}/home`);
   await writeAddress(page, 'oda@');
@@ -60,7 +60,7 @@ test('without a worker everything waits and says so; one that comes does it all'
   page,
   world,
 }) => {
-  await signIn(page, world);
+  await letIn(page, world);
   const client = await clientWithPlan(page, world, 'Per Askew');
   await page.goto(`${world.url}/clients/${client}/home`);
   await writeAddress(page, 'per@askew.example');
@@ -91,7 +91,7 @@ test('a letter that does not get through is seen on the day, with the reason, an
   page,
   world,
 }) => {
-  await signIn(page, world);
+  await letIn(page, world);
   const client = await clientWithPlan(page, world, 'Rue Halloran');
   await page.goto(`${world.url}/clients/${client}/home`);
   await writeAddress(page, 'rue@busy.example');
@@ -112,7 +112,7 @@ test('a letter that does not get through is seen on the day, with the reason, an
 });
 
 test('nobody is written to while a clinician has to come first', async ({ page, world }) => {
-  await signIn(page, world);
+  await letIn(page, world);
   const client = await clientWithPlan(page, world, 'Sten Orlow');
   await page.goto(`${world.url}/clients/${client}/home`);
   await writeAddress(page, 'sten@orlow.example');

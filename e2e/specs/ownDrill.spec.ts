@@ -1,5 +1,15 @@
 import type { Page } from '@playwright/test';
-import { allSent, button, expect, fileOf, makeClient, signIn, test, visitAtWork } from '../world';
+import {
+  allSent,
+  button,
+  expect,
+  fileOf,
+  makeClient,
+  letIn,
+  signIn,
+  test,
+  visitAtWork,
+} from '../world';
 
 test.use({ viewport: { width: 390, height: 844 } });
 
@@ -114,7 +124,7 @@ test('a drill that a session holds on to and that was deleted since is named, an
   page,
   world,
 }) => {
-  await signIn(page, world);
+  await letIn(page, world);
   await page.goto(`${world.url}/library/new`);
   await page.getByLabel('Name', { exact: true }).fill('Short-lived');
   await fillIn(page);

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { allSent, button, expect, fileOf, makeClient, signIn, test, type World } from '../world';
+import { allSent, button, expect, fileOf, makeClient, letIn, test, type World } from '../world';
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
@@ -29,7 +29,7 @@ test('a hinge: what is offered is the hinge’s own, and its drill ends the work
   page,
   world,
 }) => {
-  await signIn(page, world);
+  await letIn(page, world);
   const client = await makeClient(page, world, 'Hinge Test');
   await startLook(page, world, client, 'Hinge');
   await goLook(page);
@@ -62,7 +62,7 @@ test('a split: the front foot is chosen, drawn, remembered, and locked for the r
   page,
   world,
 }) => {
-  await signIn(page, world);
+  await letIn(page, world);
   const client = await makeClient(page, world, 'Split Test');
   await startLook(page, world, client, 'Split');
   await button(page, 'Foot in front: right').tap();
@@ -78,7 +78,7 @@ test('a split: the front foot is chosen, drawn, remembered, and locked for the r
 });
 
 test('a lunge keeps a set-up of its own beside the squat’s', async ({ page, world }) => {
-  await signIn(page, world);
+  await letIn(page, world);
   const client = await makeClient(page, world, 'Lunge Test');
   await startLook(page, world, client, 'Squat');
   await button(page, 'Between the heels: more').tap();

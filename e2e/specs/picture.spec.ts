@@ -1,11 +1,11 @@
 import type { Page } from '@playwright/test';
 import { paintedJpeg, withExif } from '../pictureFiles';
-import { button, expect, fileOf, makeClient, signIn, test, type World } from '../world';
+import { button, expect, fileOf, makeClient, letIn, signIn, test, type World } from '../world';
 
 test.use({ viewport: { width: 390, height: 844 } });
 
 async function openPictures(page: Page, world: World): Promise<string> {
-  await signIn(page, world);
+  await letIn(page, world);
   const client = await makeClient(page, world, 'Picture Test');
   await page.goto(`${world.url}/clients/${client}`);
   await button(page, 'Start a squat look').click();

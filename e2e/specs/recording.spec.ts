@@ -1,21 +1,12 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import {
-  button,
-  clientNamed,
-  expect,
-  fileOf,
-  makeClient,
-  signIn,
-  test,
-  type World,
-} from '../world';
+import { button, clientNamed, expect, fileOf, makeClient, letIn, test, type World } from '../world';
 
 test.use({ viewport: { width: 390, height: 844 } });
 
 /** A squat look of a client of the test's own, with its recording screen open. */
 async function openRecording(page: Page, world: World): Promise<string> {
-  await signIn(page, world);
+  await letIn(page, world);
   const client = await makeClient(page, world, 'Recording Test');
   await page.goto(`${world.url}/clients/${client}`);
   await button(page, 'Start a squat look').click();
@@ -140,7 +131,7 @@ test('columns are mapped on the screen; a bad file is told and loses nothing', a
 });
 
 test('the screen is reached from the look of a demo client', async ({ page, world }) => {
-  await signIn(page, world);
+  await letIn(page, world);
   const client = await clientNamed(page, world, 'Maren');
   const { visits } = await fileOf(page, world, client);
   await page.goto(`${world.url}/clients/${client}/visits/${visits[0].id}/recording`);

@@ -1,10 +1,10 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { button, clientNamed, expect, fileOf, signIn, test, type World } from '../world';
+import { button, clientNamed, expect, fileOf, letIn, test, type World } from '../world';
 
 /** The report of Maren's first finished visit. */
 async function openReport(page: Page, world: World): Promise<string> {
-  await signIn(page, world);
+  await letIn(page, world);
   const client = await clientNamed(page, world, 'Maren');
   const { visits } = await fileOf(page, world, client);
   await page.goto(`${world.url}/clients/${client}/visits/${visits[0].id}/report`);
@@ -57,7 +57,7 @@ test('one page for a client or a clinician: on the screen, on paper, and in open
 });
 
 test('the verdict and the client lead to the report', async ({ page, world }) => {
-  await signIn(page, world);
+  await letIn(page, world);
   await page.goto(`${world.url}/clients/${await clientNamed(page, world, 'Maren')}`);
   await button(page, 'Report').click();
   await expect(page.getByRole('heading', { name: 'What was done' })).toBeVisible();

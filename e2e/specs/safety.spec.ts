@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { USUAL_SETUP } from '@taxikine/core';
-import { button, expect, makeClient, putRecord, signIn, test } from '../world';
+import { button, expect, makeClient, putRecord, letIn, signIn, test } from '../world';
 
 test.use({ viewport: { width: 390, height: 844 } });
 
@@ -8,7 +8,7 @@ test('a positive answer stops the work until somebody who may has cleared it', a
   page,
   world,
 }) => {
-  await signIn(page, world);
+  await letIn(page, world);
   const client = await makeClient(page, world, 'Nils Aas');
   await page.goto(`${world.url}/clients/${client}`);
   await button(page, 'Start a squat look').click();
@@ -33,7 +33,7 @@ test('a positive answer stops the work until somebody who may has cleared it', a
 });
 
 test('an emergency says so and cannot be cleared in the same visit', async ({ page, world }) => {
-  await signIn(page, world);
+  await letIn(page, world);
   const client = await makeClient(page, world, 'Una Brack');
   await page.goto(`${world.url}/clients/${client}`);
   await button(page, 'Start a squat look').click();

@@ -1,5 +1,15 @@
 import type { Page } from '@playwright/test';
-import { allSent, button, clientNamed, expect, fileOf, signIn, test, type World } from '../world';
+import {
+  allSent,
+  button,
+  clientNamed,
+  expect,
+  fileOf,
+  letIn,
+  signIn,
+  test,
+  type World,
+} from '../world';
 
 const LINNEA = /^Linnea Castell/;
 
@@ -200,7 +210,7 @@ test.describe('a session is done', () => {
     page,
     world,
   }) => {
-    await signIn(page, world);
+    await letIn(page, world);
     await page.goto(`${world.url}/clients/${await clientNamed(page, world, 'Linnea')}`);
     await button(page, /^Go on at/).tap();
     await page.getByRole('heading', { name: 'The work' }).waitFor();

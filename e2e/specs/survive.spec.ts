@@ -7,6 +7,7 @@ import {
   ILSE,
   keptAnswers,
   makeClient,
+  letIn,
   signIn,
   STRANGER,
   test,
@@ -17,7 +18,7 @@ test.use({ viewport: { width: 390, height: 844 } });
 
 /** A look under way, on the phone. */
 async function startLook(page: Page, world: World, name: string): Promise<string> {
-  await signIn(page, world);
+  await letIn(page, world);
   const client = await makeClient(page, world, name);
   await page.goto(`${world.url}/clients/${client}`);
   await button(page, 'Start a squat look').click();
@@ -130,7 +131,7 @@ test('a session that expires in the middle of a look', async ({ context, page, w
 });
 
 test('a session that expires while only reading', async ({ context, page, world }) => {
-  await signIn(page, world);
+  await letIn(page, world);
   const client = await makeClient(page, world, 'Ada Lund');
   await context.clearCookies();
   await page.goto(`${world.url}/clients/${client}`);

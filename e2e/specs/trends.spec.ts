@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { button, clientNamed, expect, makeClient, signIn, test, visitAtWork } from '../world';
+import { button, clientNamed, expect, makeClient, letIn, test, visitAtWork } from '../world';
 
 test.use({ viewport: { width: 390, height: 844 } });
 
@@ -7,7 +7,7 @@ test('a client’s trends: both sides drawn and told, kinds to choose from, prin
   page,
   world,
 }) => {
-  await signIn(page, world);
+  await letIn(page, world);
   await page.goto(`${world.url}/clients/${await clientNamed(page, world, 'Linnea')}`);
   await button(page, 'Trends').click();
   await expect(
@@ -38,7 +38,7 @@ test('what does not move is said, with the way back to the trace; what was measu
   page,
   world,
 }) => {
-  await signIn(page, world);
+  await letIn(page, world);
   const client = await makeClient(page, world, 'Stuck');
   const bend = (passive: number) => [{ check: 'ankle-bend-knee-bent', side: 'right', passive }];
   await page.goto(`${world.url}/clients/${client}/trends`);

@@ -13,9 +13,11 @@ export function maybePostgresBin() {
   return versions.length > 0 ? join(POSTGRES_HOME, versions[0], 'bin') : null;
 }
 
-export const maybeChromium = () =>
-  ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'].find(existsSync) ??
-  null;
+/** The same browser without its window: it needs half the processor. */
+const SHELL = '/usr/bin/chromium-headless-shell';
+const WHOLE = ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'];
+
+export const maybeChromium = () => [SHELL, ...WHOLE].find(existsSync) ?? null;
 
 const sudo = () => (isRoot() ? [] : succeeds('sudo', ['-n', 'true']) ? ['sudo', '-n'] : null);
 
@@ -47,9 +49,18 @@ export async function needPostgres() {
   return bin;
 }
 
+/** Debian's Chromium for the tests: the one without a window where it can be had, else the whole one. */
 export async function needChromium() {
-  if (!maybeChromium()) await install(['chromium'], 'Chromium, for the end-to-end tests');
+  if (existsSync(SHELL)) return SHELL;
+  const why = 'Chromium, for the end-to-end tests';
+  try {
+    await install(['chromium-headless-shell'], why);
+  } catch (error) {
+    if (!(error instanceof Told)) throw error;
+    // Older systems have the whole browser only.
+    if (!maybeChromium()) await install(['chromium'], why);
+  }
   const path = maybeChromium();
-  if (!path) throw new Told('Chromium was installed but is not at /usr/bin/chromium.');
+  if (!path) throw new Told(`Chromium was installed but is at none of ${WHOLE.join(', ')}.`);
   return path;
 }
