@@ -128,6 +128,7 @@ export { maybeDepthCut, type CutQuestion, type DepthCut } from './safety/depthCu
 export { careOf, type CareFor } from './safety/careOf';
 export { FLAG_RULES, flagEffects, maybeForbidden } from './safety/flagRules';
 export { type FlagEffect } from './safety/jointRules';
+export { maybeBarred } from './safety/maybeBarred';
 export {
   REPLACEABLE,
   standingOf,
@@ -240,6 +241,7 @@ export * from './trend';
 
 // A client's records, one visit, and its thread
 export * from './visit/records';
+export { painsOf } from './visit/painsOf';
 export { drillOf, onRung } from './visit/drillOf';
 export { faultTally, type FaultTally } from './visit/faultTally';
 export { sessionSteps, type SessionSteps } from './visit/sessionSteps';

@@ -28,6 +28,46 @@ const question = (pains: Pain[], part: Partial<CutQuestion> = {}): CutQuestion =
 const degOf = (part: Partial<Pain>, more: Partial<CutQuestion> = {}) =>
   maybeDepthCut(question([painAt(part)], more))?.deg ?? null;
 
+describe('as deep as a surgeon allows', () => {
+  const hip = (mostDeg: number | null, side: 'left' | 'right' = 'right') => ({
+    replaced: [{ joint: 'hip', side, mostDeg }] as const,
+  });
+  const cutTo = (mostDeg: number | null, more: Partial<CutQuestion> = {}) =>
+    maybeDepthCut(question([], { seenDeg: 0, ...hip(mostDeg), ...more }));
+
+  it('the joint bends to its limit there and no further, by the posture model', () => {
+    const cut = cutTo(90)!;
+    expect(cut.says).toMatch(/the right hip bends \d+°, and the surgeon lets it bend to 90°\.$/);
+    const bends = Number(/bends (\d+)°/.exec(cut.says)![1]);
+    expect(bends).toBeLessThanOrEqual(90);
+    expect(bends).toBeGreaterThan(80);
+  });
+
+  it('less allowed is never deeper', () => {
+    const depths = [110, 100, 90, 80, 70].map((deg) => cutTo(deg)?.deg ?? -Infinity);
+    expect(depths).toEqual([...depths].sort((a, b) => a - b));
+  });
+
+  it.each<[string, number | null, Partial<CutQuestion>]>([
+    ['a limit that the pattern never comes near', 130, {}],
+    ['a limit that was not told', null, {}],
+    ['a shoulder', null, { replaced: [{ joint: 'shoulder', side: 'left', mostDeg: 60 }] }],
+    ['on one leg, where the model has no say', 80, { setup: { ...USUAL_SETUP, oneLeg: 'left' } }],
+  ])('%s cuts nothing', (_name, deg, more) => expect(cutTo(deg, more)).toBeNull());
+
+  it('what no depth keeps is said to be asked for', () =>
+    expect(cutTo(10)!.says).toMatch(/more than the 10° that the surgeon allows: ask before/));
+
+  it('of a pain and a limit the one that allows less counts', () => {
+    const knee = painAt();
+    const both = maybeDepthCut(question([knee], { seenDeg: 0, ...hip(95) }))!.deg;
+    expect(both).toBe(Math.max(cutTo(95)!.deg, degOf({}, { seenDeg: 0 })!));
+  });
+
+  it('a hinge is cut by its lean', () =>
+    expect(cutTo(60, { pattern: 'hinge', seenDeg: null })!.says).toMatch(/^Lean no further/));
+});
+
 describe('above which depth the pattern is practised', () => {
   it.each<[string, Partial<Pain>, boolean]>([
     ['a knee that hurts at the bottom', {}, true],

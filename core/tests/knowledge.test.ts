@@ -32,6 +32,7 @@ import {
   harderDrill,
   oneDrill,
 } from '../src';
+import { DRILL_LOADS } from '../src/knowledge/drillLoads';
 import { AGAINST, LINKS, STRENGTHS } from '../src/knowledge/links';
 
 const ids = (rows: readonly { id: string }[]) => rows.map((row) => row.id);
@@ -214,5 +215,20 @@ it.each(PROBES.map((row) => [row.id, row] as const))(
     const before = JSON.stringify(USUAL_SETUP);
     row.change(USUAL_SETUP, 'right');
     expect(JSON.stringify(USUAL_SETUP)).toBe(before);
+  },
+);
+
+/** On one knee or in a long step: the two feet are in two places. */
+const isStaggered = ({ id, oneSided }: DrillRow): boolean => {
+  const { stance, on, arms, otherLeg } = DRILL_LOADS[id as keyof typeof DRILL_LOADS];
+  const oneKnee = on === 'knees' && arms !== 'flat-hands' && otherLeg !== undefined;
+  return oneSided && (stance === 'staggered' || oneKnee);
+};
+
+it.each(drills.filter(isStaggered).map(({ id, how }) => [id, how] as const))(
+  '%s says where the foot of its side is',
+  (_id, how) => {
+    expect(how).toMatch(/side named/);
+    expect(how).toMatch(/in front|ahead|behind|on the knee of the side named/);
   },
 );

@@ -10,6 +10,7 @@ import {
   makeWorld,
   newClient,
   newDrill,
+  newLook,
   newVisit,
   signIn,
   write,
@@ -126,6 +127,47 @@ it('no load on a ladder for whom a flag forbids it, whoever asks', async () => {
     'drills',
     newDrill(other.visit, { drill, side: 'left', rung: rung('sides-5') }),
   ).expect(201);
+});
+
+const dose = { by: 'hold', seconds: 60, sets: 2 } as const;
+
+it('no drill is planned that a flag keeps out, whoever asks; one that was planned before is still done with', async () => {
+  const { client, visit } = await visitOf();
+  const fold = newDrill(visit, { drill: 'floor-sit-fold', side: 'left', dose });
+  await put(coach, 'drills', fold).expect(201);
+  const flagged = { ...client, flags: ['osteoporosis'] };
+  await put(coach, 'clients', flagged as typeof client, 1).expect(200);
+  await put(coach, 'drills', { ...fold, place: 3 } as typeof fold, 1).expect(200);
+  await put(coach, 'drills', { ...fold, side: 'right' } as typeof fold, 2).expect(422);
+  const again = newDrill(visit, { drill: 'floor-sit-fold', side: 'right', dose });
+  expect((await put(coach, 'drills', again).expect(422)).body).toMatchObject({
+    code: 'blocked',
+    path: 'drill',
+    message: 'Not for this client: osteoporosis: no rounding or twisting of the back.',
+  });
+  // What was done on a device that did not know is told, not denied.
+  const done = { ...again, status: 'done', doneOn: '2026-01-01T10:00:00.000Z' };
+  await put(coach, 'drills', done as typeof again).expect(201);
+});
+
+it('no drill is planned on what was told to hurt in its visit, and the other side is', async () => {
+  const { visit } = await visitOf();
+  const on = '2026-01-01T10:00:00.000Z';
+  const pain = [
+    { region: 'knee', side: 'left', phase: 'bottom', score: 7, kind: 'sharp', on },
+  ] as const;
+  await put(coach, 'looks', newLook(visit, { pain: [...pain] })).expect(201);
+  const pull = (side: 'left' | 'right') =>
+    newDrill(visit, {
+      drill: 'heel-to-seat-pull',
+      side,
+      dose: { by: 'reps', reps: 8, sets: 2, secondsEach: 6 },
+    });
+  expect((await put(coach, 'drills', pull('left')).expect(422)).body).toMatchObject({
+    code: 'blocked',
+    path: 'drill',
+  });
+  await put(coach, 'drills', pull('right')).expect(201);
 });
 
 it('what was carried before the flag was known stays, and can still be decided on', async () => {

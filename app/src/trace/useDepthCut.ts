@@ -1,4 +1,5 @@
 import type { DepthCut } from '@taxikine/core/safety/depthCut';
+import { standingOf } from '@taxikine/core/safety/standing';
 import { caseFileOf } from '@taxikine/core/visit/caseFileOf';
 import { painsOf } from '@taxikine/core/visit/painsOf';
 import type { VisitFile } from '@taxikine/core/visit/visitFile';
@@ -6,11 +7,13 @@ import { useCallback, useMemo } from 'react';
 import { traceWorker } from './traceWorker';
 import { useAnswer } from './useAnswer';
 
-/** Above which depth the pattern of a visit is practised; null when nothing hurts, and until it is known. */
+/** Above which depth the pattern of a visit is practised; null when nothing hurts or is replaced, and until it is known. */
 export function useDepthCut(visit: VisitFile | null): DepthCut | null {
   const asked = useMemo(() => {
-    const pains = visit ? painsOf([visit.first, visit.again]) : [];
-    return visit && pains.length > 0 ? { file: caseFileOf(visit), pains } : null;
+    if (!visit) return null;
+    const pains = painsOf([visit.first, visit.again]);
+    const { replaced = [] } = standingOf(visit.client);
+    return pains.length + replaced.length > 0 ? { file: caseFileOf(visit), pains } : null;
   }, [visit]);
   return useAnswer(
     useCallback(

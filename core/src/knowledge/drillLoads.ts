@@ -165,4 +165,30 @@ export const DRILL_LOADS: Readonly<Record<DrillId, DrillLoad>> = {
     { hip: 'half', knee: 'half', ankle: 'half' },
     { ...two, ...leans },
   ),
+  // Straight knees that move, hands and feet
+  'straight-knee-heel-pump': standing(
+    { ankle: 'end', knee: 'slight' },
+    { ...staggered, ...hand, ...backLine },
+  ),
+  'heel-ahead-hip-pump': standing(
+    { hip: 'half', knee: 'slight', ankle: 'slight' },
+    { ...staggered, ...hand, ...leans, ...backLine },
+  ),
+  'plank-to-long-v': onFront(
+    { hip: 'half', knee: 'slight', ankle: 'half', toes: 'half', shoulder: 'end', wrist: 'end' },
+    { ...flatHands, ...leans, ...backLine },
+  ),
+  // Carried, held and evened out
+  'one-side-carry': weighted({ hip: 'slight', knee: 'slight', ankle: 'slight' }, one),
+  'weighted-one-leg-hinge': weighted(
+    { hip: 'half', knee: 'slight' },
+    { ...one, ...hand, ...leans, ...backLine },
+  ),
+  'held-march': standing({ hip: 'slight', knee: 'slight' }, { ...one, ...hand }),
+  'seated-short-foot': seated({ ankle: 'slight', foot: 'half', toes: 'half' }),
+  'lift-under-short-leg': standing({ hip: 'half', knee: 'half', ankle: 'half' }, two),
+  'turned-heel-calf-wall': standing(
+    { ankle: 'end', knee: 'slight', foot: 'slight' },
+    { ...staggered, ...hand, ...backLine },
+  ),
 };

@@ -83,4 +83,13 @@ export const DRILL_POSES: Readonly<Record<DrillId, readonly [start: PoseId, end:
   'big-toe-press': ['standing', 'big-toe-lifted'],
   'half-the-weight': ['standing', 'squat'],
   'threes-at-full-speed': ['standing', 'squat'],
+  'straight-knee-heel-pump': ['back-heel-up', 'back-leg-long'],
+  'heel-ahead-hip-pump': ['heel-ahead', 'long-leg-reach'],
+  'plank-to-long-v': ['plank', 'long-v'],
+  'one-side-carry': ['carry-step', 'carry-step-other'],
+  'weighted-one-leg-hinge': ['one-leg-stand', 'one-leg-hinge'],
+  'held-march': ['hand-on-rail', 'other-knee-up-held'],
+  'seated-short-foot': ['seated', 'seated-short-foot'],
+  'lift-under-short-leg': ['standing', 'squat'],
+  'turned-heel-calf-wall': ['back-heel-out', 'back-heel-in'],
 };

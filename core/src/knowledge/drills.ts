@@ -1,5 +1,6 @@
 import type { DrillRow } from './drillRow';
 import { DRILLS_OF_CALM } from './drillsOfCalm';
+import { DRILLS_OF_CARRYING } from './drillsOfCarrying';
 import { DRILLS_OF_CONTROL } from './drillsOfControl';
 import { DRILLS_OF_OWN_RANGE } from './drillsOfOwnRange';
 import { DRILLS_OF_PATTERN } from './drillsOfPattern';
@@ -11,6 +12,7 @@ export const DRILLS = [
   ...DRILLS_OF_CALM,
   ...DRILLS_OF_CONTROL,
   ...DRILLS_OF_OWN_RANGE,
+  ...DRILLS_OF_CARRYING,
   ...DRILLS_OF_PATTERN,
 ] as const;
 

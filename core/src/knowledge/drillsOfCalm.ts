@@ -60,7 +60,7 @@ export const DRILLS_OF_CALM = [
     feel: 'Back and outside of the hip',
     stopIf: 'a pinch at the front of the hip: go wider',
     easier: 'Knee less bent, smaller',
-    harder: 'Turn the shin inward at the end',
+    harder: 'Let the foot drift outward at the end',
   },
   {
     id: 'kneeling-hip-front-hold',
@@ -76,7 +76,7 @@ export const DRILLS_OF_CALM = [
     position: 'kneeling',
     breath: 'slow-out',
     schools: ['time-in-position'],
-    how: 'Half kneeling, tail under, seat muscles on. Lean the whole pelvis forward a little and stay; the back keeps its shape.',
+    how: 'Half kneeling on the knee of the side named, the other foot in front, tail under, seat muscles on. Lean the whole pelvis forward a little and stay; the back keeps its shape.',
     feel: 'Front of the rear hip',
     stopIf: 'the low back aches, or a line down the front of the leg',
     easier: 'Shorter step',

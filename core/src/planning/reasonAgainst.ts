@@ -3,8 +3,7 @@ import type { DrillLoad } from '../knowledge/drillLoad';
 import { KIT, type Kit } from '../knowledge/kit';
 import { loadOf } from '../knowledge/loadOf';
 import type { CareFor } from '../safety/careOf';
-import { maybeForbidden } from '../safety/flagRules';
-import { painEffects } from '../safety/painRules';
+import { maybeBarred } from '../safety/maybeBarred';
 import type { MaybeSide } from '../sides/side';
 import type { Candidate, PlannedCause } from './candidates';
 
@@ -84,11 +83,9 @@ export function maybeAgainst(
   limits: AgainstLimits,
 ): Against | null {
   const { drill, side } = wanted;
-  const { pains = [], next, kit } = limits;
-  const flag = maybeForbidden(drill, side, limits);
-  if (flag) return firm('flag', flag);
-  const [pain] = painEffects(drill, side, pains);
-  if (pain?.effect === 'forbidden') return firm('pain', pain.says);
+  const { next, kit } = limits;
+  const barred = maybeBarred(drill, side, limits);
+  if (barred) return firm(barred.by, barred.says);
   if (nerveWaits(wanted, likely)) return firm('nerve', 'a nerve is slid, never stretched or held');
   if (forcesGiven(wanted)) return firm('given', 'what is given is fitted around, not worked on');
   if (drill.family === 'hold' && next === 'training')

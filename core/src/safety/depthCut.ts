@@ -8,8 +8,9 @@ import type { LimitsDeg } from '../solver/limits';
 import type { PostureReport } from '../solver/postureReport';
 import type { Pain } from '../trace/caseFile';
 import { painRule } from './painRule';
+import type { ReplacedJoint } from './standing';
 
-/** Above which depth the pattern is practised while something hurts. */
+/** Above which depth the pattern is practised: something hurts, or a surgeon lets a joint bend only so far. */
 export interface DepthCut {
   /** Of a hinge the lean of the trunk, of the others the thighs above level; in degrees. */
   readonly deg: number;
@@ -30,6 +31,7 @@ export interface CutQuestion {
   /** How deep it was seen to get, as a thigh angle; null when nobody read a number. */
   readonly seenDeg: number | null;
   readonly pains: readonly Pain[];
+  readonly replaced?: readonly ReplacedJoint[];
 }
 
 /** How much of its bend and of its moment is left to what hurts. Ours. */
@@ -146,10 +148,39 @@ function bendWords({ words, bendDeg }: Strain, hurting: Strain): string {
   return from - to < TOLD_DEG ? '' : `: there ${words} ${to}° instead of ${from}°`;
 }
 
+/** How far a joint of a leg bends in a posture; null for one that is not of the leg. */
+function bendOf({ joint, side }: ReplacedJoint, posture: PostureReport): number | null {
+  if (joint === 'shoulder') return null;
+  const bends = { knee: posture.kneeBendDeg, hip: posture.hipBendDeg, ankle: posture.ankleBendDeg };
+  return bends[joint][side];
+}
+
+/** Where a replaced joint bends as far as its surgeon lets it; null where the pattern stays within that anyway. */
+function cutForReplaced(
+  one: ReplacedJoint,
+  question: PostureQuestion,
+  lowestDeg: number,
+): DepthCut | null {
+  const { joint, side, mostDeg } = one;
+  if (mostDeg === null) return null;
+  const bends = posturesUp(question, rounded(lowestDeg)).flatMap(([deg, posture]) => {
+    const bendDeg = bendOf(one, posture);
+    return bendDeg === null ? [] : [{ deg, bendDeg }];
+  });
+  const allowed = bends.find(({ bendDeg }) => bendDeg <= mostDeg);
+  if (bends.length === 0 || allowed === bends[0]) return null;
+  const { deg, bendDeg } = allowed ?? bends.at(-1)!;
+  const where = `${placeOf(deg, question.pattern === 'hinge')}: there the ${side} ${joint} bends ${Math.round(bendDeg)}°`;
+  const says = allowed
+    ? `${where}, and the surgeon lets it bend to ${mostDeg}°.`
+    : `${where}, more than the ${mostDeg}° that the surgeon allows: ask before it is practised at all.`;
+  return { deg, says };
+}
+
 /**
  * Above which depth the pattern is practised, by what the posture model says of the place that hurts: it
- * bends less there, and bears less. Of several pains the one that allows least counts. null when nothing that
- * hurts has a depth, and where the model has no say (on one leg).
+ * bends less there, and bears less; and by how far a replaced joint may bend. Of several reasons the one that
+ * allows least counts. null when none has a depth, and where the model has no say (on one leg).
  */
 export function maybeDepthCut({
   pattern,
@@ -158,8 +189,9 @@ export function maybeDepthCut({
   limits,
   seenDeg,
   pains,
+  replaced = [],
 }: CutQuestion): DepthCut | null {
-  if (setup.oneLeg || pains.length === 0) return null;
+  if (setup.oneLeg || pains.length + replaced.length === 0) return null;
   const body = bodyOf(client.heightM, client.massKg, client.segments);
   const question: PostureQuestion = { pattern, body, setup, limits, tuckDeg: 0 };
   const lowest = askDeepest(question);
@@ -168,7 +200,10 @@ export function maybeDepthCut({
   const lowestDeg = isHinge
     ? Math.min(-lowest.depthDeg, USUAL_DEPTH_DEG.lean)
     : (seenDeg ?? Math.max(lowest.depthDeg, USUAL_DEPTH_DEG.thigh));
-  const cuts = pains.flatMap((pain) => cutFor(pain, question, lowestDeg) ?? []);
+  const cuts = [
+    ...replaced.flatMap((one) => cutForReplaced(one, question, lowestDeg) ?? []),
+    ...pains.flatMap((pain) => cutFor(pain, question, lowestDeg) ?? []),
+  ];
   return cuts.reduce<DepthCut | null>(
     (least, one) =>
       least && (isHinge ? least.deg <= one.deg : least.deg >= one.deg) ? least : one,

@@ -2,8 +2,9 @@ import type { CaseFile, Pain } from '../trace/caseFile';
 import { seenDepthDeg } from '../trace/depthShares';
 import { measuredLimits } from '../trace/measuredLimits';
 import { maybeDepthCut, type DepthCut } from './depthCut';
+import { standingOf } from './standing';
 
-/** Above which depth the pattern of a case is practised while something hurts; null where nothing says so. */
+/** Above which depth the pattern of a case is practised by what hurts and what is replaced; null where nothing says so. */
 export const depthCutOf = (
   file: Pick<CaseFile, 'client' | 'look' | 'checks'>,
   pains: readonly Pain[] = file.look.pain,
@@ -15,4 +16,5 @@ export const depthCutOf = (
     limits: measuredLimits(file.checks),
     seenDeg: seenDepthDeg(file),
     pains,
+    replaced: standingOf(file.client).replaced,
   });

@@ -1,10 +1,16 @@
 import type { Pose } from './pose';
+import { POSES_OF_CARRYING } from './posesOfCarrying';
 import { POSES_OF_CHECKS } from './posesOfChecks';
 import { POSES_OF_DRILLS } from './posesOfDrills';
 import { POSES_OF_MOVES } from './posesOfMoves';
 
 /** Poses that drills and checks are shown in. A new one is one row. */
-export const POSES = [...POSES_OF_DRILLS, ...POSES_OF_MOVES, ...POSES_OF_CHECKS] as const;
+export const POSES = [
+  ...POSES_OF_DRILLS,
+  ...POSES_OF_MOVES,
+  ...POSES_OF_CARRYING,
+  ...POSES_OF_CHECKS,
+] as const;
 
 export type PoseId = (typeof POSES)[number]['id'];
 

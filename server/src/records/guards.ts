@@ -1,9 +1,13 @@
 import {
+  drillOf,
   gateOf,
   isLoaded,
+  maybeBarred,
   maybeLadder,
   maybeLookProblem,
   oneRung,
+  painsOf,
+  standingOf,
   type ClientRecord,
   type DrillRecord,
   type HomePlanRecord,
@@ -123,6 +127,30 @@ const loadIsAllowed: Guard = async ({ before, after, manager }) => {
   });
 };
 
+const isSame = (one: DrillRecord, other: DrillRecord): boolean =>
+  one.drill === other.drill && one.side === other.side && !one.removed;
+
+/**
+ * No drill is planned that a flag or a pain of its visit keeps out. What was planned before it was known can
+ * still be done with, and what was done stays in the record.
+ */
+const drillIsAllowed: Guard = async ({ before, after, manager }) => {
+  const drill = after as DrillRecord;
+  if (drill.status !== 'planned' || drill.removed) return;
+  if (before && isSame(before as DrillRecord, drill)) return;
+  const file = await maybeClientFile(manager, drill.clientId);
+  if (!file) return;
+  const pains = painsOf(file.looks.filter(({ visitId }) => visitId === drill.visitId));
+  const barred = maybeBarred(drillOf(drill), drill.side, { ...standingOf(file.client), pains });
+  if (!barred) return;
+  throw new AppError(422, {
+    code: 'blocked',
+    message: `Not for this client: ${barred.says}.`,
+    path: 'drill',
+    hint: 'Choose another drill for the same cause.',
+  });
+};
+
 /** A device that still holds writes of a client who was erased does not bring that client back. */
 const wasNotErased: Guard = async ({ before, after, manager }) => {
   const { id: clientId } = after as ClientRecord;
@@ -192,7 +220,7 @@ export const GUARDS: Readonly<Record<RecordKind, readonly Guard[]>> = {
   looks: [staysWhereItIs, goesWithItsPattern],
   probes: [staysWhereItIs],
   checks: [staysWhereItIs],
-  drills: [staysWhereItIs, gateIsOpen, loadIsAllowed],
+  drills: [staysWhereItIs, gateIsOpen, drillIsAllowed, loadIsAllowed],
   pictures: [staysWhereItIs],
   images: [staysWhereItIs],
   homePlans: [staysWhereItIs, gateOfPlanIsOpen, answersOnlyGrow],
