@@ -18,7 +18,7 @@ const board: BoardData = {
     knot('fault:hips-slide@left', 'look', 'Hips slide to the left'),
     knot('fault:trunk-folds', 'look', 'Trunk folds forward', true),
     knot('ankle-joint:right', 'trace', 'Right ankle will not bend'),
-    knot('d1', 'work', 'Knee over outer toes, right'),
+    knot('d1', 'work', 'Half-kneeling ankle pump, right'),
     knot('verdict:fault:hips-slide@left', 'again', 'Hips slide to the left'),
   ],
   strands: [
@@ -55,10 +55,10 @@ describe('the board', () => {
   it('lights the whole thread of what is touched, and dims the rest', () => {
     show(<Board board={board} width={1200} {...marks} />);
     const button = (title: string) => screen.getAllByText(title)[0].closest('button')!;
-    fireEvent.click(button('Knee over outer toes, right'));
+    fireEvent.click(button('Half-kneeling ankle pump, right'));
     expect(button('Right ankle will not bend').style.opacity).toBe('1');
     expect(Number(button('Trunk folds forward').style.opacity)).toBeLessThan(0.5);
-    fireEvent.click(button('Knee over outer toes, right'));
+    fireEvent.click(button('Half-kneeling ankle pump, right'));
     expect(button('Trunk folds forward').style.opacity).toBe('1');
   });
 
@@ -85,7 +85,7 @@ describe('the thread on the phone', () => {
     ).toEqual([
       expect.stringContaining('Hips slide to the left'),
       expect.stringContaining('Right ankle will not bend'),
-      expect.stringContaining('Knee over outer toes, right'),
+      expect.stringContaining('Half-kneeling ankle pump, right'),
       expect.stringContaining('Hips slide to the left'),
     ]);
   });

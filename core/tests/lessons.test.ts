@@ -136,7 +136,7 @@ it('a pattern that was not looked at again teaches nothing', () =>
 
 it('says what was done, and what moved', () =>
   expect(lessonsIn({ ankle: 36, knee: 'plain' })[0].words).toMatch(
-    /^Earlier, knee over outer toes: .*28° → 36°.*plain → plain$/,
+    /^Earlier, half-kneeling ankle pump: .*28° → 36°.*plain → plain$/,
   ));
 
 it('a later visit of the pattern knows it, and its trace is lower for that cause', () => {

@@ -163,7 +163,7 @@ it('one page says what was seen, measured, traced and done, each with before, af
   expect(report.causes[0].consistentWith).toContain('right ankle');
   expect(report.drills).toMatchObject([
     {
-      name: 'Knee over outer toes',
+      name: 'Half-kneeling ankle pump',
       dose: '2 × 12 slow',
       sets: 1,
       seconds: 48,

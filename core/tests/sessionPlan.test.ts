@@ -58,7 +58,9 @@ describe('what makes room has an active drill beside it', () => {
       expect.stringMatching(/^(point-and-pull|toes-up-back-to-wall)@right$/),
       'squat-to-target@',
     ]);
-    expect(plan(STIFF).drills[1].why).toContain('uses the room that knee over outer toes makes');
+    expect(plan(STIFF).drills[1].why).toContain(
+      'uses the room that half-kneeling ankle pump makes',
+    );
   });
 
   it.each(APPROACHES.map(({ id }) => id))('and comes before it, also to %s', (approach) => {
@@ -172,7 +174,7 @@ describe('what the coach holds on to', () => {
       {
         rule: 'partner',
         key: 'knee-over-outer-toes@right',
-        says: 'Knee over outer toes makes room that no active drill uses',
+        says: 'Half-kneeling ankle pump makes room that no active drill uses',
       },
     ]);
   });

@@ -38,7 +38,7 @@ export function Figure({
 }: FigureProps) {
   const palette = usePalette();
   const figure = useFigure(client, setup, moment, view);
-  const ghost = useFigure(client, setup, before ?? moment, view);
+  const ghost = useFigure(client, setup, before, view);
   const facing = facingOf(moment.pattern, setup);
   const legBehind = hasLegBehind(moment.pattern, setup);
   const frame = frameFor(view, client.heightM, standing, facing, legBehind);
@@ -61,7 +61,7 @@ export function Figure({
           facing={facing}
           palette={palette}
         />
-        {before ? <FigureDrawing figure={ghost} palette={palette} ghost /> : null}
+        {ghost ? <FigureDrawing figure={ghost} palette={palette} ghost /> : null}
         <FigureDrawing figure={figure} palette={palette} ink={inkFor(frame, width, height)} />
       </Svg>
     </View>

@@ -14,7 +14,7 @@ import { fillSide } from '@taxikine/core/words/fill';
 import { withUnit } from '@taxikine/core/words/units';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
-import { useState } from 'react';
+import { useDeferredValue, useState } from 'react';
 import { useWrite } from '../data/useFile';
 import { DepthCurve } from '../figure/DepthCurve';
 import { TapFigure } from '../figure/TapFigure';
@@ -79,6 +79,8 @@ function LiveLook({ open, onStep, wide, width, height, look }: StepProps & { loo
   const [opened, setOpened] = useState<string | null>(null);
   const [pain, setPain] = useState(false);
   const [noting, setNoting] = useState(false);
+  // The button that was tapped answers first; the figure and the list follow it.
+  const later = useDeferredValue(look);
   const rows = faultsAt(pattern, zone, view, phase, look);
   const openFault = look.faults.find((fault) => faultKey(fault) === opened);
   const lastTouched = look.faults.find((fault) => faultKey(fault) === touched);
@@ -151,7 +153,7 @@ function LiveLook({ open, onStep, wide, width, height, look }: StepProps & { loo
           onPress={() => setOpened(touched)}
         />
       ) : null}
-      {wide ? <SeenSoFar look={look} onOpen={setOpened} /> : null}
+      {wide ? <SeenSoFar look={later} onOpen={setOpened} /> : null}
     </View>
   );
 
@@ -185,7 +187,7 @@ function LiveLook({ open, onStep, wide, width, height, look }: StepProps & { loo
             <TapFigure
               client={open.visit.client}
               setup={look.setup}
-              moment={{ pattern, phase, faults: look.faults }}
+              moment={{ pattern, phase, faults: later.faults }}
               view={view}
               width={figureWidth}
               height={figureHeight}
@@ -195,7 +197,7 @@ function LiveLook({ open, onStep, wide, width, height, look }: StepProps & { loo
                 (pattern !== 'squat' && phase !== 'bottom')
               }
               zone={zone}
-              faults={look.faults.filter((fault) => fault.phase === phase)}
+              faults={later.faults.filter((fault) => fault.phase === phase)}
               label={t('look.figure', { view: t(`views.${view}`), phase: t(`phases.${phase}`) })}
               onZone={setZone}
             />
@@ -208,7 +210,7 @@ function LiveLook({ open, onStep, wide, width, height, look }: StepProps & { loo
           </View>
           {panel}
         </View>
-        {wide ? null : <SeenSoFar look={look} onOpen={setOpened} />}
+        {wide ? null : <SeenSoFar look={later} onOpen={setOpened} />}
         <View paddingHorizontal="$3" paddingVertical="$3" gap="$3">
           <LookTools look={look} onSave={save} />
           <Choice

@@ -6,7 +6,7 @@ import { maybeLeadingReport } from '@taxikine/core/today/rankOf';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import Svg, { Circle, Path } from 'react-native-svg';
-import { Figure } from '../figure/Figure';
+import { LaterFigure } from '../figure/LaterFigure';
 import { BARE_BUTTON } from '../ui/bareButton';
 import { Title, Words } from '../ui/text';
 import { usePalette } from '../ui/usePalette';
@@ -88,7 +88,7 @@ export function LooseEndRow({ line }: { line: ClientLine }) {
           backgroundColor="$accent"
         />
       ) : null}
-      <Figure
+      <LaterFigure
         client={line.client}
         setup={line.lastLook?.setup ?? USUAL_SETUP}
         moment={{

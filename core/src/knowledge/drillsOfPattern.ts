@@ -243,7 +243,7 @@ export const DRILLS_OF_PATTERN = [
     position: 'standing',
     breath: 'in-then-up',
     schools: ['strength-through-range'],
-    how: 'The foot of the side named in front on a box, hands help. Let that knee travel as far over the toes as it likes without pain, heel may rise; back leg long.',
+    how: 'The foot of the side named in front on a box, hands help. Let that knee travel as far forward as it likes without pain, heel may rise; back leg long.',
     feel: 'Front thigh of the high leg',
     stopIf: 'pain of 3 or more in the knee',
     easier: 'Higher box',

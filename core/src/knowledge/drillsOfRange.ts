@@ -4,7 +4,7 @@ import { hold, reps, type DrillRow } from './drillRow';
 export const DRILLS_OF_RANGE = [
   {
     id: 'knee-over-outer-toes',
-    name: 'Knee over outer toes',
+    name: 'Half-kneeling ankle pump',
     family: 'joint',
     targets: [
       { cause: 'ankle-joint', effect: 'large' },
@@ -16,7 +16,7 @@ export const DRILLS_OF_RANGE = [
     position: 'kneeling',
     breath: 'out-to-end',
     schools: ['ground-up', 'layer-by-layer'],
-    how: 'Half-kneeling, the foot of the side named in front and flat. Drive its knee forward over the little toes, heel heavy, and come back.',
+    how: 'Half-kneeling, the foot of the side named in front and flat. Lead its knee forward, toward the outer edge of the foot, heel heavy, and come back.',
     feel: 'Deep in the ankle or low in the calf',
     stopIf: 'a squash at the front of the ankle, or the heel lifts',
     easier: 'Hand on a wall, smaller',
@@ -361,7 +361,7 @@ export const DRILLS_OF_RANGE = [
     position: 'kneeling',
     breath: 'easy',
     schools: ['ground-up', 'layer-by-layer'],
-    how: 'Half kneeling, the foot of the side named in front; a band low across that ankle pulls it back. Lead the knee over the outer toes, heel down, and return.',
+    how: 'Half kneeling, the foot of the side named in front; a band low across that ankle pulls it back. Lead the knee forward, toward the outer edge of the foot, heel down, and return.',
     feel: 'The block in front of the ankle gives way',
     stopIf: 'a pinch in front of the ankle',
     easier: 'Less band, shorter way',

@@ -52,10 +52,10 @@ export const POSES_OF_CARRYING = [
     id: 'plank',
     words: 'On hands and toes, one line from head to heels',
     ...UPRIGHT,
-    lean: 72,
+    lean: 68,
     head: -8,
     legs: both(leg({ hip: -2, knee: 2, ankle: 14, toes: 62 })),
-    arms: both(arm({ raise: 74, out: 2, elbow: 2, wrist: 76 })),
+    arms: both(arm({ raise: 70, out: 2, elbow: 2, wrist: 76 })),
   },
   {
     id: 'long-v',
