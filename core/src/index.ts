@@ -128,6 +128,8 @@ export { maybeDepthCut, type CutQuestion, type DepthCut } from './safety/depthCu
 export { careOf, type CareFor } from './safety/careOf';
 export { FLAG_RULES, flagEffects, maybeForbidden } from './safety/flagRules';
 export { type FlagEffect } from './safety/jointRules';
+export { isHelp } from './safety/isHelp';
+export { helpedBy, maybeKeptHelp, type Helped } from './safety/keptHelp';
 export { maybeBarred } from './safety/maybeBarred';
 export {
   REPLACEABLE,

@@ -2,6 +2,7 @@ import { breathWords } from '@taxikine/core/knowledge/breaths';
 import { posesOfDrill } from '@taxikine/core/knowledge/posesOfDrill';
 import { drillOf } from '@taxikine/core/visit/drillOf';
 import type { ClientRecord, DrillRecord } from '@taxikine/core/visit/records';
+import { isHelp } from '@taxikine/core/safety/isHelp';
 import { View } from '@tamagui/core';
 import { useMemo, useState } from 'react';
 import { PoseFigure } from '../figure/PoseFigure';
@@ -106,7 +107,7 @@ export function Player({
         <View gap="$3" flex={1}>
           <Loud label={t('work.feel')} text={row.feel} />
           {care.map((says) => (
-            <Words key={says} bold accent fontSize="$4" lineHeight="$4">
+            <Words key={says} bold accent={!isHelp(says)} fontSize="$4" lineHeight="$4">
               {says}
             </Words>
           ))}

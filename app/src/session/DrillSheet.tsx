@@ -12,6 +12,7 @@ import {
   swapDrill,
 } from '@taxikine/core/planning/wish';
 import type { VisitFile } from '@taxikine/core/visit/visitFile';
+import { isHelp } from '@taxikine/core/safety/isHelp';
 import { View } from '@tamagui/core';
 import { useMemo } from 'react';
 import { PoseFigure } from '../figure/PoseFigure';
@@ -59,7 +60,7 @@ export function DrillSheet({ one, session, visit, onClose }: DrillSheetProps) {
       />
       <Words bold>{one.why}</Words>
       {one.care.map((says) => (
-        <Words key={says} bold accent>
+        <Words key={says} bold accent={!isHelp(says)}>
           {says}
         </Words>
       ))}

@@ -4,6 +4,7 @@ import { posesOfDrill } from '@taxikine/core/knowledge/posesOfDrill';
 import { doseWords } from '@taxikine/core/planning/doseSeconds';
 import type { PlannedDrill } from '@taxikine/core/planning/planSession';
 import type { ClientRecord } from '@taxikine/core/visit/records';
+import { isHelp } from '@taxikine/core/safety/isHelp';
 import { View } from '@tamagui/core';
 import Svg, { Circle } from 'react-native-svg';
 import { PoseFigure } from '../figure/PoseFigure';
@@ -95,7 +96,7 @@ export function SessionRow({ one, client, climbed, wrong, onOpen }: SessionRowPr
                 {why}
               </Words>
               {care.map((says) => (
-                <Words key={says} small bold accent>
+                <Words key={says} small bold accent={!isHelp(says)}>
                   {says}
                 </Words>
               ))}

@@ -5,6 +5,7 @@ import type { ProbeId } from '../knowledge/probes';
 import { cautionsOf } from '../safety/cautionsOf';
 import { depthCutOf } from '../safety/depthCutOf';
 import { plannedCauses } from '../planning/plannedCauses';
+import { helpedBy } from '../safety/keptHelp';
 import { standingOf } from '../safety/standing';
 import type { MaybeSide } from '../sides/side';
 import { attribute, type Share } from '../solver/attribute';
@@ -84,6 +85,7 @@ const planOf = (found: Trace, file: CaseFile, { approach, session }: CaseDocumen
     ...standingOf(file.client),
     pains: file.look.pain,
     cut: depthCutOf(reconcile(file).file),
+    helped: helpedBy(file.probes),
     approach,
     ...session,
   });

@@ -4,6 +4,7 @@ import type { Pain } from '../trace/caseFile';
 import type { DepthCut } from './depthCut';
 import { flagEffects } from './flagRules';
 import { goesDeep } from './goesDeep';
+import { maybeKeptHelp, type Helped } from './keptHelp';
 import { painEffects } from './painRules';
 import type { Standing } from './standing';
 
@@ -12,17 +13,32 @@ export interface CareFor extends Standing {
   readonly pains?: readonly Pain[];
   /** Above which depth the pattern is practised. */
   readonly cut?: DepthCut | null;
+  /** What the pattern was better with in a probe. */
+  readonly helped?: readonly Helped[];
 }
 
-/** How a drill is to be done by this client, a sentence each, pain first; nothing where nothing asks for it. */
+const effectsOf = (drill: DrillRow, side: MaybeSide, known: CareFor) => [
+  ...painEffects(drill, side, known.pains ?? []),
+  ...flagEffects(drill, side, known),
+];
+
+/** What of the probes is kept: nothing that pain or a flag would change. */
+const helpFor = (drill: DrillRow, side: MaybeSide, known: CareFor): readonly string[] => {
+  const isAllowed = (other: DrillRow) =>
+    effectsOf(other, side, known).every(({ effect }) => effect === 'warned');
+  const help = maybeKeptHelp(drill, known.helped ?? [], isAllowed);
+  return help ? [help] : [];
+};
+
+/** How a drill is to be done by this client, a sentence each, pain first and what helped last; nothing where nothing asks for it. */
 export function careOf(drill: DrillRow, side: MaybeSide, known: CareFor): readonly string[] {
-  const { pains = [], cut } = known;
-  const effects = [...painEffects(drill, side, pains), ...flagEffects(drill, side, known)];
+  const { cut } = known;
   return [
     // One that is forbidden was chosen before it was known.
-    ...effects.map(({ effect, says }) =>
+    ...effectsOf(drill, side, known).map(({ effect, says }) =>
       effect === 'forbidden' ? `Leave it out: ${says}.` : says,
     ),
     ...(cut && goesDeep(drill) ? [cut.says] : []),
+    ...helpFor(drill, side, known),
   ];
 }

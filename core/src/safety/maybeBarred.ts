@@ -8,7 +8,7 @@ import { painEffects } from './painRules';
 export function maybeBarred(
   drill: DrillRow,
   side: MaybeSide,
-  known: Omit<CareFor, 'cut'>,
+  known: Omit<CareFor, 'cut' | 'helped'>,
 ): { readonly by: 'flag' | 'pain'; readonly says: string } | null {
   const flag = maybeForbidden(drill, side, known);
   if (flag) return { by: 'flag', says: flag };

@@ -28,7 +28,7 @@ function timesOf(repeats: CheckRecord['repeats']): CheckFinding['times'] {
 }
 
 /** The side of a probe that is done on one is where its set-up has it; of others, that of the fault. */
-const probeFindings = ({ probe, outcomes, setup }: ProbeRecord): CaseFile['probes'] =>
+export const probeFindings = ({ probe, outcomes, setup }: ProbeRecord): CaseFile['probes'] =>
   outcomes.map(({ outcome, fault, side }) => ({
     probe,
     outcome,
