@@ -131,7 +131,7 @@ test('a session that expires in the middle of a look', async ({ context, page, w
 });
 
 test('a session that expires while only reading', async ({ context, page, world }) => {
-  await letIn(page, world);
+  await signIn(page, world);
   const client = await makeClient(page, world, 'Ada Lund');
   await context.clearCookies();
   await page.goto(`${world.url}/clients/${client}`);
