@@ -51,6 +51,48 @@ const rules = (answer: ReturnType<typeof plan>) => answer.broken.map(({ rule }) 
 
 const STIFF = [cause('ankle-joint', 'right', 0.9)];
 
+describe('while no cause is more likely than not', () => {
+  const guesses = (most: number) => [
+    cause('hip-side-strength', 'left', most),
+    cause('trunk-hold', null, 0.35),
+    cause('foot-hold', 'left', 0.33),
+    cause('hamstring-strength', 'right', 0.31),
+    cause('breath', null, 0.31),
+    cause('quad-strength', 'right', 0.31),
+  ];
+  const parts = (answer: ReturnType<typeof plan>) =>
+    answer.drills.filter(({ drill }) => drill.family !== 'pattern').length;
+
+  it.each([
+    [0.3, true],
+    [0.49, true],
+    [0.5, false],
+    [0.8, false],
+  ])('at %f', (most, isGuess) => {
+    const answer = plan(guesses(most), { minutes: 30 });
+    expect(parts(answer) > 2).toBe(!isGuess);
+    expect(answer.drills.at(-1)!.drill.family).toBe('pattern');
+    expect(answer.leftOut.some(({ reason }) => /is a guess yet .*check first$/.test(reason))).toBe(
+      isGuess,
+    );
+  });
+
+  it('the one there is serves more than one of them, where one can', () => {
+    const [first] = plan(guesses(0.4)).drills;
+    expect(first.targets.length).toBeGreaterThan(1);
+  });
+
+  it('what the coach holds on to stays', () => {
+    const locked = ['side-hip-lift', 'short-foot-stand'].map((drill) => ({
+      drill,
+      side: 'left' as const,
+    }));
+    expect(keys(plan(guesses(0.4), {}, { locked }))).toEqual(
+      expect.arrayContaining(['side-hip-lift@left', 'short-foot-stand@left']),
+    );
+  });
+});
+
 describe('what makes room has an active drill beside it', () => {
   it('on the same side and for the same cause', () => {
     expect(keys(plan(STIFF))).toEqual([
@@ -340,7 +382,8 @@ describe('never worse than trying every session there is', () => {
           (all, one) => [...all, ...all.map((set) => [...set, one])],
           [[]],
         );
-        const most = minutes < 8 ? 3 : 5;
+        const isGuess = causes.every(({ p }) => p < 0.5);
+        const most = minutes < 8 || isGuess ? 3 : 5;
         const best = Math.max(
           ...sets
             .filter((set) => set.length <= most && allowed(set, minutes))

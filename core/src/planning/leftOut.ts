@@ -1,5 +1,7 @@
 import { groupBy } from '../numeric/groupBy';
+import { probabilityWords } from '../words/probability';
 import { drillKey, type Candidate, type PlannedCause } from './candidates';
+import { isGuesswork } from './isGuesswork';
 import { maybeAgainst } from './reasonAgainst';
 import type { SessionLimits, SessionWish } from './sessionLimits';
 
@@ -34,6 +36,7 @@ function noRoom(
 ): LeftOut[] {
   const served = new Set(session.flatMap(({ aimed }) => aimed.map(({ key }) => key)));
   const dropped = new Set(wish.dropped.map(drillKey));
+  const isGuess = isGuesswork(likely.map(({ p }) => p));
   const missed = likely.filter(({ key, kind }) => !served.has(key) && kind !== 'given');
   const first = missed.flatMap((cause) => {
     const shareOf = ({ serves }: Candidate) =>
@@ -44,7 +47,9 @@ function noRoom(
     if (!best) return [];
     const reason = dropped.has(best.key)
       ? 'taken out'
-      : `no room for it in ${limits.minutes} minutes`;
+      : isGuess
+        ? `${cause.sentence.toLowerCase()} is a guess yet (${probabilityWords(cause.p)}): check first`
+        : `no room for it in ${limits.minutes} minutes`;
     return [{ drill: best.drill.id, name: best.drill.name, reason }];
   });
   return first.filter((one, i) => first.findIndex((other) => other.drill === one.drill) === i);

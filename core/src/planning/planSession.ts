@@ -20,6 +20,7 @@ import {
   type PlannedCause,
 } from './candidates';
 import { doseMinutes, maybeFitted } from './doseSeconds';
+import { isGuesswork } from './isGuesswork';
 import { leftOutOf, type LeftOut } from './leftOut';
 import { maybeAgainst, maybeNerveCare } from './reasonAgainst';
 import { NO_WISH, type SessionLimits, type SessionWish } from './sessionLimits';
@@ -54,6 +55,8 @@ export interface SessionPlan {
 /** Drills before the pattern: with more in one session, nobody knows which one worked. */
 const mostParts = (minutes: number): number =>
   minutes < 8 ? 2 : minutes < 15 ? 4 : minutes < 25 ? 5 : 6;
+/** While nothing is likely, many drills would treat guesses: what makes room and what uses it, until more is asked. */
+const MOST_FOR_GUESSES = 2;
 /** What one more drill costs in attention, in causes taken away. */
 const PRICE = 0.08;
 
@@ -159,7 +162,8 @@ function chosenFrom(
     paired.filter(({ drill, aimed }) => drill.family !== 'pattern' && aimed.length > 0),
     among,
   ).filter(({ needs }) => needs === null || needs.length > 0);
-  const limits = { minutes, most: mostParts(minutes) + 1, price: PRICE };
+  const most = isGuesswork([...worth.values()]) ? MOST_FOR_GUESSES : mostParts(minutes);
+  const limits = { minutes, most: most + 1, price: PRICE };
   const found = maybeBestSet({ options, ends, held }, worth, limits);
   // No room for what is held and what it needs: the coach hears which rule that breaks.
   return [...held, ...apart(found?.chosen ?? ends.slice(0, 1), free)];
