@@ -139,7 +139,7 @@ function Troubles({ session: { plan } }: { session: SessionOf }) {
 }
 
 /** How long there is, what comes after, and what is in the room. */
-function Room({ visit, session: { change } }: { visit: VisitFile; session: SessionOf }) {
+function Room({ visit, session: { change, plan } }: { visit: VisitFile; session: SessionOf }) {
   const t = useText();
   const { minutes, next, kit } = visit.visit;
   const toggled = (id: (typeof kit)[number]) =>
@@ -166,6 +166,7 @@ function Room({ visit, session: { change } }: { visit: VisitFile; session: Sessi
           onChange={(value) => change(() => ({ next: value }))}
         />
       </View>
+      {plan.spare ? <Words small>{plan.spare}</Words> : null}
       <View gap="$1" role="group" aria-label={t('work.kit')}>
         <Words small soft>
           {t('work.kit')}

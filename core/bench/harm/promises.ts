@@ -17,12 +17,15 @@ import type { CaseFile } from '../../src/trace/caseFile';
 import { sparing } from '../../src/trace/next/sparing';
 import { reconcile } from '../../src/trace/reconcile/reconcile';
 import { mirrored } from '../../tests/cases/mirrored';
+import { askedThrough, type AskedState } from './askedThrough';
 
 /** One case and what is said of it. */
 export interface Judged {
   readonly document: CaseDocument;
   readonly file: CaseFile;
   readonly report: TraceReport;
+  /** The same client and pattern with one thing amiss, asked until it is enough. */
+  readonly asked: readonly AskedState[];
 }
 
 /** Something that has to hold for every case it speaks of; null where it does not speak of one. */
@@ -32,9 +35,13 @@ export interface Promised {
   readonly holds: (judged: Judged) => boolean | null;
 }
 
-export function judge(document: CaseDocument): Judged {
-  return { document, file: caseFileFrom(document), report: traceReport(document) };
-}
+/** @param at what is amiss in the case that is asked through, by number */
+export const judge = (document: CaseDocument, at: number): Judged => ({
+  document,
+  file: caseFileFrom(document),
+  report: traceReport(document),
+  asked: askedThrough(document, at),
+});
 
 type Drill = TraceReport['plan']['drills'][number];
 const rowOf = ({ drill }: Drill) => oneDrill(drill);
@@ -175,6 +182,23 @@ function hasNoCliff(judged: Judged): boolean | null {
   );
 }
 
+const SURE = 0.95;
+const NO_RIVAL = 0.25;
+
+const isSettled = ({ causes }: TraceReport): boolean => {
+  const open = causes.filter(({ kind }) => kind !== 'given');
+  return open.some(({ p }) => p > SURE) && open.every(({ p }) => p > SURE || p <= NO_RIVAL);
+};
+
+const MOST_AFTER = 1;
+
+/** From where one cause is sure and none comes near, it asks hardly more; null where that never comes about. */
+function saysEnough({ asked }: Judged): boolean | null {
+  const at = asked.findIndex(({ report }) => isSettled(report));
+  if (at < 0) return null;
+  return asked.at(-1)!.report.enough && asked.length - 1 - at <= MOST_AFTER;
+}
+
 const cutOf = ({ file }: Judged) => depthCutOf(reconcile(file).file);
 
 export const PROMISES: readonly Promised[] = [
@@ -261,5 +285,11 @@ export const PROMISES: readonly Promised[] = [
     id: 'short',
     words: 'three minutes: something likely is still worked on, and the minutes are kept',
     holds: short,
+  },
+  {
+    id: 'enough',
+    words:
+      'asked on until one cause is sure and none comes near: enough, at most one question later',
+    holds: saysEnough,
   },
 ];

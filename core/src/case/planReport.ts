@@ -22,6 +22,8 @@ export interface ReportedPlan {
     care: readonly string[];
   }[];
   leftOut: readonly { drill: string; reason: string }[];
+  /** Why it does not use its minutes; null when it does. */
+  spare: string | null;
   /** Rules that what was locked or ordered does not keep. */
   broken: readonly BrokenRule[];
   /** What was locked and no caution allows. */
@@ -32,6 +34,7 @@ export const NO_PLAN: ReportedPlan = {
   minutes: 0,
   drills: [],
   leftOut: [],
+  spare: null,
   broken: [],
   refused: [],
 };
@@ -46,7 +49,7 @@ export function planReport(
   limits: SessionLimits,
   wish: SessionWish = NO_WISH,
 ): ReportedPlan {
-  const { drills, leftOut, broken, refused } = planSession(found, limits, wish);
+  const { drills, leftOut, spare, broken, refused } = planSession(found, limits, wish);
   return {
     minutes: rounded(drills.reduce((sum, one) => sum + one.minutes, 0)),
     drills: drills.map(({ drill, side, targets, dose, minutes, why, care }) => ({
@@ -60,6 +63,7 @@ export function planReport(
       care,
     })),
     leftOut: leftOut.map(printed),
+    spare,
     broken,
     refused: refused.map(printed),
   };

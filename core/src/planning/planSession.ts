@@ -6,6 +6,8 @@ import type { MaybeSide, Side } from '../sides/side';
 import { LIKELY_ENOUGH } from '../trace/likelyEnough';
 import { probabilityWords } from '../words/probability';
 import { careOf } from '../safety/careOf';
+import { painRule } from '../safety/painRule';
+import { painEffects } from '../safety/painRules';
 import { FAMILY_DOSES } from '../knowledge/familyDoses';
 import { maybeBestSet } from './bestSet';
 import { apart, maybeTwin, withTwins } from './bothSides';
@@ -21,9 +23,11 @@ import {
 } from './candidates';
 import { doseMinutes, maybeFitted } from './doseSeconds';
 import { isGuesswork } from './isGuesswork';
+import { lengthened } from './lengthened';
 import { leftOutOf, type LeftOut } from './leftOut';
 import { maybeAgainst, maybeNerveCare } from './reasonAgainst';
 import { NO_WISH, type SessionLimits, type SessionWish } from './sessionLimits';
+import { maybeSpare, type SpareReason } from './spareMinutes';
 import { brokenRules, type BrokenRule } from './sessionRules';
 
 export interface PlannedDrill {
@@ -46,6 +50,8 @@ export interface PlannedDrill {
 export interface SessionPlan {
   readonly drills: readonly PlannedDrill[];
   readonly leftOut: readonly LeftOut[];
+  /** Why it does not use its minutes; null when it does. */
+  readonly spare: string | null;
   /** Rules that what the coach wants does not keep; empty when nobody asked for anything. */
   readonly broken: readonly BrokenRule[];
   /** What the coach wanted and no caution allows. */
@@ -57,8 +63,10 @@ const mostParts = (minutes: number): number =>
   minutes < 8 ? 2 : minutes < 15 ? 4 : minutes < 25 ? 5 : 6;
 /** While nothing is likely, many drills would treat guesses: what makes room and what uses it, until more is asked. */
 const MOST_FOR_GUESSES = 2;
-/** What one more drill costs in attention, in causes taken away. */
+/** What one more drill costs in attention, in causes taken away; in a long session there is more of it. */
 const PRICE = 0.08;
+const USUAL_MINUTES = 15;
+const priceIn = (minutes: number): number => PRICE * Math.min(1, USUAL_MINUTES / minutes);
 
 const serves = ({ patterns }: DrillRow, pattern: Pattern): boolean =>
   patterns === undefined || patterns.includes(pattern);
@@ -163,7 +171,7 @@ function chosenFrom(
     among,
   ).filter(({ needs }) => needs === null || needs.length > 0);
   const most = isGuesswork([...worth.values()]) ? MOST_FOR_GUESSES : mostParts(minutes);
-  const limits = { minutes, most: most + 1, price: PRICE };
+  const limits = { minutes, most: most + 1, price: priceIn(minutes) };
   const found = maybeBestSet({ options, ends, held }, worth, limits);
   // No room for what is held and what it needs: the coach hears which rule that breaks.
   return [...held, ...apart(found?.chosen ?? ends.slice(0, 1), free)];
@@ -212,6 +220,13 @@ const nerveCare = (one: Candidate, likely: readonly PlannedCause[]): readonly st
   return care ? [care] : [];
 };
 
+/** Something hurts that it asks of: it stays as small as it was made. */
+const isEased = ({ drill, side }: Candidate, { pains = [] }: SessionLimits): boolean =>
+  painEffects(drill, side, pains).length > 0;
+
+const spareReason = ({ pains = [] }: SessionLimits): SpareReason =>
+  pains.some(({ score, kind }) => painRule(score, kind) !== 'go-on') ? 'pain' : 'enough';
+
 const likelyOf = (causes: readonly PlannedCause[]): readonly PlannedCause[] =>
   causes.filter((cause) => cause.p >= LIKELY_ENOUGH);
 
@@ -248,7 +263,7 @@ export function sessionChoice(
 export function choiceWorth(
   chosen: readonly Candidate[],
   { causes }: { readonly causes: readonly PlannedCause[] },
-  { approach }: SessionLimits,
+  { approach, minutes }: SessionLimits,
 ): number {
   const likely = likelyOf(causes);
   const left = new Map(worthOf(likely));
@@ -258,7 +273,7 @@ export function choiceWorth(
       left.set(target, left.get(target)! * (1 - share));
   }
   const taken = likely.reduce((sum, { key, p }) => sum + p - left.get(key)!, 0);
-  return taken - PRICE * chosen.length;
+  return taken - priceIn(minutes) * chosen.length;
 }
 
 /**
@@ -278,7 +293,14 @@ export function planSession(
   const library = libraryFor(limits.pattern, drills);
   const pool = poolOf(library, likely, limits, wish, suspectFirst(found.causes, limits.pains));
   const set = chosenFrom(pool, worthOf(likely), limits.minutes);
-  const session = orderedBy(set, limits.approach, wish.order);
+  const isGuess = isGuesswork(likely.map(({ p }) => p));
+  const isShort = mostSets(limits.minutes) < Infinity;
+  const mayGrow = (one: Candidate) => !(one.key in wish.doses) && !isEased(one, limits);
+  const session = orderedBy(
+    isGuess || isShort ? set : lengthened(set, limits, mayGrow),
+    limits.approach,
+    wish.order,
+  );
   const locked = new Set(pool.locked.map(({ key }) => key));
   return {
     drills: session.map((one) => ({
@@ -293,6 +315,7 @@ export function planSession(
       locked: locked.has(one.key),
     })),
     leftOut: leftOutOf(pool.all, session, likely, limits, wish),
+    spare: maybeSpare(session, limits.minutes, isGuess ? 'guess' : spareReason(limits)),
     broken: brokenRules(session, likely, limits),
     refused: [...pool.refused, ...goneOf(wish, library)],
   };

@@ -1,0 +1,106 @@
+import type { CaseDocument } from '../../src/case/caseDocument';
+import { traceReport, type TraceReport } from '../../src/case/traceReport';
+import { oneCause, type CauseId } from '../../src/knowledge/causes';
+import { oneCheck, type CheckId } from '../../src/knowledge/checks';
+import type { RangeNorm } from '../../src/knowledge/checkRow';
+import { canBeSeen, oneFault } from '../../src/knowledge/faults';
+import { LINKS, type LinkRow } from '../../src/knowledge/links';
+import { CAUSE_OF_RANGE } from '../../src/planning/gapCauses';
+import { otherSide } from '../../src/sides/side';
+
+/** A range that is short on one side, and a fault that comes from it. */
+interface Truth {
+  readonly check: CheckId;
+  readonly cause: CauseId;
+  readonly link: LinkRow;
+}
+
+const TRUTHS: readonly Truth[] = (Object.entries(CAUSE_OF_RANGE) as [CheckId, CauseId][])
+  .filter(([, cause]) => oneCause(cause).sided)
+  .flatMap(([check, cause]) =>
+    LINKS.filter((link) => link.cause === cause && /^fault:/.test(link.finding)).map((link) => ({
+      check,
+      cause,
+      link,
+    })),
+  );
+
+const SIDE = 'right';
+/** Standard deviations beyond what a short range usually is. */
+const PLAINLY = 2.5;
+/** More questions than a coach has patience for. */
+const MOST_ASKED = 14;
+
+function lookOf(document: CaseDocument, { link }: Truth): CaseDocument['look'] | null {
+  const fault = oneFault(link.finding.slice('fault:'.length));
+  if (!canBeSeen(fault, document.look.pattern, document.look.setup)) return null;
+  const side = link.side === 'other' ? otherSide(SIDE) : SIDE;
+  const seen = {
+    fault: fault.id,
+    phase: fault.phases[0],
+    grade: 'plain',
+    ...(fault.sided === 'none' ? {} : { side }),
+  } as const;
+  return {
+    ...document.look,
+    faults: [seen] as CaseDocument['look']['faults'],
+    pain: [],
+    clear: [],
+  };
+}
+
+/** Shorter than most that are short. */
+function plainlyShort({ usual, restricted, least, most }: RangeNorm): number {
+  const [mean, sd] = restricted;
+  const short = mean + PLAINLY * sd * Math.sign(mean - usual[0]);
+  return Math.min(most, Math.max(least, Math.round(short)));
+}
+
+/** What is found where nothing but the truth is amiss. */
+function answered(document: CaseDocument, asked: TraceReport['nextChecks'][number], truth: Truth) {
+  const side = asked.side ? { side: asked.side } : {};
+  if (!('check' in asked)) {
+    const { fault } = document.look.faults[0];
+    const same = { probe: asked.probe, outcome: 'same' as const, fault, ...side };
+    return { ...document, probes: [...document.probes, same] };
+  }
+  const row = oneCheck(asked.check);
+  const isShort = asked.check === truth.check && asked.side === SIDE;
+  const reading =
+    row.type === 'result'
+      ? { result: row.results[0] }
+      : {
+          [row.modes[0]]: isShort ? plainlyShort(row.norm) : row.norm.usual[0],
+          unit: row.norm.unit,
+        };
+  return {
+    ...document,
+    checks: [...document.checks, { check: asked.check, ...side, ...reading }],
+  };
+}
+
+/** What is known at some time of asking, and what is said of it. */
+export interface AskedState {
+  readonly document: CaseDocument;
+  readonly report: TraceReport;
+}
+
+/**
+ * The states of a case in which one range is short on one side, no more is known than a fault that comes from it,
+ * and whatever is asked next is answered, until nothing more is asked for; none where its fault cannot be seen.
+ *
+ * @param at which of the truths, by number
+ */
+export function askedThrough(case_: CaseDocument, at: number): AskedState[] {
+  const truth = TRUTHS[at % TRUTHS.length];
+  const look = lookOf(case_, truth);
+  const states: AskedState[] = [];
+  let document = look && ({ ...case_, look, checks: [], probes: [] } as CaseDocument | null);
+  while (document && states.length <= MOST_ASKED) {
+    const report = traceReport(document);
+    states.push({ document, report });
+    const [next] = report.nextChecks;
+    document = report.enough || !next ? null : (answered(document, next, truth) as CaseDocument);
+  }
+  return states;
+}
