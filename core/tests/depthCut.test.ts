@@ -43,6 +43,33 @@ describe('as deep as a surgeon allows', () => {
     expect(bends).toBeGreaterThan(80);
   });
 
+  const bendAt = (thighDeg: number): number => {
+    const asked = { ...question([]), body: bodyOf(1.75, 75, undefined), tuckDeg: 0 };
+    const found = askSettle(asked, { thighDeg });
+    if (found.status !== 'found') throw new Error(`no posture at ${thighDeg}°`);
+    return found.posture.hipBendDeg.right;
+  };
+
+  it('as deep as was seen counts, and no step beside it', () => {
+    const [seen, next] = [bendAt(3), bendAt(5)];
+    expect(seen).toBeGreaterThan(next);
+    expect(cutTo((seen + next) / 2, { seenDeg: 3 })!.deg).toBe(5);
+    expect(cutTo(seen + 0.01, { seenDeg: 3 })).toBeNull();
+    expect(cutTo(bendAt(2) + 0.01, { seenDeg: 2 })).toBeNull();
+  });
+
+  it('says where level is', () => {
+    const says = Array.from({ length: 20 }, (_, i) => 140 - i).flatMap(
+      (deg) => cutTo(deg, { seenDeg: -20 })?.says.split(':')[0] ?? [],
+    );
+    const places = [
+      'Thighs no lower than 5° below level',
+      'Thighs no lower than level',
+      'Thighs no lower than 5° above level',
+    ];
+    expect(says).toEqual(expect.arrayContaining(places));
+  });
+
   it('less allowed is never deeper', () => {
     const depths = [110, 100, 90, 80, 70].map((deg) => cutTo(deg)?.deg ?? -Infinity);
     expect(depths).toEqual([...depths].sort((a, b) => a - b));
@@ -62,6 +89,16 @@ describe('as deep as a surgeon allows', () => {
     const knee = painAt();
     const both = maybeDepthCut(question([knee], { seenDeg: 0, ...hip(95) }))!.deg;
     expect(both).toBe(Math.max(cutTo(95)!.deg, degOf({}, { seenDeg: 0 })!));
+  });
+
+  it('of two limits of a hinge the one that leans less counts, whichever is told first', () => {
+    const limits = [60, 75].map((mostDeg) => ({ joint: 'hip', side: 'right', mostDeg }) as const);
+    const hinge = { pattern: 'hinge', seenDeg: null, setup: usualSetup('hinge', 1.75) } as const;
+    const cut = (replaced: CutQuestion['replaced']) => cutTo(null, { ...hinge, replaced })!.deg;
+    const strict = cut(limits.slice(0, 1));
+    expect(cut(limits.slice(1))).toBeGreaterThan(strict);
+    expect(cut(limits)).toBe(strict);
+    expect(cut(limits.toReversed())).toBe(strict);
   });
 
   it('a hinge is cut by its lean', () =>
@@ -127,6 +164,23 @@ describe('above which depth the pattern is practised', () => {
     )!;
     expect(cut.says).toMatch(/^Lean no further than \d+°: there the trunk leans/);
     expect(cut.deg).toBeLessThan(80);
+  });
+
+  it('a knee that a hinge hardly bends is not what it strains', () =>
+    expect(
+      degOf({ region: 'knee' }, { pattern: 'hinge', setup: usualSetup('hinge', 1.75) }),
+    ).toBeNull());
+
+  it('no side told: the one that is strained more', () => {
+    const uneven: Partial<CutQuestion> = { limits: { left: { ankleBendDeg: 18 } } };
+    for (const region of ['knee', 'hip', 'ankle'] as const) {
+      const [none, left, right] = [null, 'left' as const, 'right' as const].map(
+        (side) => maybeDepthCut(question([painAt({ region, side: side! })], uneven))?.deg ?? 0,
+      );
+      // The right one bends more, since the left ankle cannot.
+      expect(none).toBe(right);
+      expect(none).not.toBe(left);
+    }
   });
 
   it('on one leg the model has no say', () =>

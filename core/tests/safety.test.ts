@@ -1,5 +1,6 @@
 import {
   gateOf,
+  openReferrals,
   painRule,
   type ClientFile,
   type Clearance,
@@ -11,6 +12,7 @@ import {
   NOTHING_HELD,
   noRecords,
 } from '../src';
+import { hasConsent } from '../src/safety/gate';
 
 const visit = (
   id: string,
@@ -179,4 +181,152 @@ it.each([
   [0, 'sharp', 'go-on'],
 ] as const)('pain of %p, %s: %s', (score, kind, rule) => {
   expect(painRule(score, kind)).toBe(rule);
+});
+
+describe('what the gate says', () => {
+  const [EARLY, ASKED, LATE] = ['T09', 'T10', 'T11'].map((at) => `2026-11-01${at}:00:00.000Z`);
+  const asked = (id: string, on = ASKED) => visit(id, [], on);
+  type Extra = Partial<Pick<ClientFile, 'checks' | 'drills' | 'homeEntries' | 'looks'>>;
+  const withExtra = (file: ClientFile, extra: Record<string, object[]>): ClientFile => ({
+    ...file,
+    ...(extra as Extra),
+  });
+  const because = (file: ClientFile, id = 'v2') => {
+    const gate = gateOf(file, id);
+    return gate.status === 'unasked' ? gate.because : gate.status;
+  };
+  const pained = (on: string, visitId = 'v2') => ({ visitId, pain: 3, painOn: on });
+
+  it.each<[string, ClientFile, string]>([
+    ['nobody asked', fileWith({}, [visit('v2', null)]), 'new-visit'],
+    ['another visit was asked in', fileWith({}, [asked('v1'), visit('v2', null)]), 'new-visit'],
+    ['there is no such visit', fileWith({}, [asked('v1')]), 'new-visit'],
+    ['it hurt since', fileWith({}, [asked('v2')], [{ on: LATE, score: 1 }]), 'pain'],
+    [
+      'asked, hurt, asked again',
+      fileWith(
+        {},
+        [{ ...asked('v2'), asks: [EARLY, LATE].map((on) => ({ on, positives: [] })) }],
+        [{ on: ASKED, score: 5 }],
+      ),
+      'open',
+    ],
+    [
+      'it hurt, and did not hurt after: the hurting counts',
+      fileWith(
+        {},
+        [asked('v2')],
+        [
+          { on: LATE, score: 5 },
+          { on: EARLY, score: 5 },
+        ],
+      ),
+      'pain',
+    ],
+    [
+      'a look of another visit hurt',
+      withExtra(fileWith({}, [asked('v1'), asked('v2')], [{ on: LATE, score: 5 }]), {
+        looks: [],
+      }),
+      'open',
+    ],
+    ['a drill hurt', withExtra(fileWith({}, [asked('v2')]), { drills: [pained(LATE)] }), 'pain'],
+    [
+      'a drill of another visit hurt',
+      withExtra(fileWith({}, [asked('v1'), asked('v2')]), { drills: [pained(LATE, 'v1')] }),
+      'open',
+    ],
+    [
+      'a drill hurt before',
+      withExtra(fileWith({}, [asked('v2')]), { drills: [pained(EARLY)] }),
+      'open',
+    ],
+    [
+      'a drill hurt, nobody knows when',
+      withExtra(fileWith({}, [asked('v2')]), {
+        drills: [{ visitId: 'v2', pain: 3, painOn: null }],
+      }),
+      'open',
+    ],
+    [
+      'a drill did not hurt',
+      withExtra(fileWith({}, [asked('v2')]), {
+        drills: [{ visitId: 'v2', pain: 0, painOn: LATE }],
+      }),
+      'open',
+    ],
+    [
+      'a check of another visit hurt',
+      withExtra(fileWith({}, [asked('v1'), asked('v2')]), {
+        checks: [{ visitId: 'v1', pain: { score: 4, on: LATE } }],
+      }),
+      'open',
+    ],
+  ])('%s', (_name, file, expected) => expect(because(file)).toBe(expected));
+
+  it('a look of another visit that hurt does not ask again in this one', () => {
+    const file = fileWith({}, [asked('v1'), asked('v2')], [{ on: LATE, score: 5 }]);
+    expect(because(file)).toBe('pain');
+    expect(because(file, 'v1')).toBe('open');
+  });
+
+  it.each<[string, ReferId, string, string | null, boolean]>([
+    ['a clinician’s matter of this visit', 'night-pain', 'v2', 'v2', true],
+    ['a clinician’s matter of an earlier one', 'night-pain', 'v1', 'v2', true],
+    ['an emergency of this visit', 'calf-clot', 'v2', 'v2', false],
+    ['an emergency of an earlier one', 'calf-clot', 'v1', 'v2', true],
+    ['an emergency, seen from no visit', 'calf-clot', 'v1', null, true],
+  ])('can be cleared now: %s', (_name, question, reportedIn, seenFrom, expected) => {
+    const file = fileWith({}, [visit(reportedIn, [question])]);
+    expect(openReferrals(file, seenFrom)).toMatchObject([
+      { question, reportedIn, clearableNow: expected },
+    ]);
+  });
+
+  it('one emergency among several makes it one; without any it is none', () => {
+    const emergency = (...positives: ReferId[]) => {
+      const gate = gateOf(fileWith({}, [visit('v2', positives)]), 'v2');
+      return gate.status === 'blocked' && gate.emergency;
+    };
+    expect(emergency('night-pain', 'calf-clot')).toBe(true);
+    expect(emergency('night-pain')).toBe(false);
+  });
+
+  it('what was answered at home counts as much, and nothing else that came from there', () => {
+    const home = [
+      { id: 'e1', kind: 'done', positives: ['fever'] },
+      { id: 'e2', kind: 'safety', positives: ['night-pain', 'calf-clot'] },
+    ];
+    const file = withExtra(fileWith({}, [asked('v2')]), { homeEntries: home });
+    expect(
+      openReferrals(file, 'v2').map(({ question, reportedIn }) => [question, reportedIn]),
+    ).toEqual([
+      ['night-pain', 'e2'],
+      ['calf-clot', 'e2'],
+    ]);
+    const { homeEntries: _, ...without } = file;
+    expect(openReferrals(without, 'v2')).toEqual([]);
+  });
+
+  it('consent is there, or it is not', () => {
+    expect(hasConsent(fileWith({}, []))).toBe(true);
+    expect(hasConsent(fileWith({ consent: null }, []))).toBe(false);
+    expect(hasConsent(fileWith({ flags: ['minor'] }, []))).toBe(false);
+  });
+
+  it.each([
+    [{ consent: null }, false],
+    [{ consent: null, flags: ['minor' as const] }, true],
+    [{ flags: ['minor' as const] }, true],
+  ])('whose consent is missing: %j, a guardian’s %s', (part, guardian) =>
+    expect(gateOf(fileWith(part, [asked('v2')]), 'v2')).toEqual({
+      status: 'no-consent',
+      guardian,
+    }),
+  );
+
+  it.each([undefined, 'ache'])('pain of 4, %s', (kind) => {
+    expect(painRule(4, kind)).toBe('easier');
+    expect(painRule(1, kind)).toBe('go-on');
+  });
 });

@@ -99,9 +99,12 @@ function depthsUp(fromDeg: number, isHinge: boolean): readonly number[] {
   );
 }
 
-/** Postures of the pattern from where it hurts up to hardly any of it. */
-const posturesUp = (question: PostureQuestion, fromDeg: number): [number, PostureReport][] =>
-  depthsUp(fromDeg, question.pattern === 'hinge').flatMap((deg): [number, PostureReport][] => {
+/** Postures of the pattern at depths, as far as there are any. */
+const posturesAt = (
+  question: PostureQuestion,
+  depths: readonly number[],
+): [number, PostureReport][] =>
+  depths.flatMap((deg): [number, PostureReport][] => {
     const aim = question.pattern === 'hinge' ? { trunkLeanDeg: deg } : { thighDeg: deg };
     const found = askSettle(question, aim);
     return found.status === 'found' ? [[deg, found.posture]] : [];
@@ -115,6 +118,9 @@ function hurtsAt({ phase }: Pain, lowestDeg: number, isHinge: boolean): number |
 }
 
 const rounded = (deg: number): number => Math.round(deg / STEP_DEG) * STEP_DEG;
+/** The next step that is no deeper. */
+const roundedUp = (deg: number, isHinge: boolean): number =>
+  (isHinge ? Math.floor(deg / STEP_DEG) : Math.ceil(deg / STEP_DEG)) * STEP_DEG;
 
 const placeOf = (deg: number, isHinge: boolean): string => {
   if (isHinge) return `Lean no further than ${deg}°`;
@@ -128,7 +134,7 @@ function cutFor(pain: Pain, question: PostureQuestion, lowestDeg: number): Depth
   const isHinge = question.pattern === 'hinge';
   const at = hurtsAt(pain, lowestDeg, isHinge);
   if (rule === 'go-on' || at === null) return null;
-  const strains = posturesUp(question, rounded(at)).flatMap(([deg, posture]) => {
+  const strains = posturesAt(question, depthsUp(rounded(at), isHinge)).flatMap(([deg, posture]) => {
     const strain = strainOf(posture, pain);
     return strain ? [{ deg, ...strain }] : [];
   });
@@ -163,14 +169,17 @@ function cutForReplaced(
 ): DepthCut | null {
   const { joint, side, mostDeg } = one;
   if (mostDeg === null) return null;
-  const bends = posturesUp(question, rounded(lowestDeg)).flatMap(([deg, posture]) => {
+  const isHinge = question.pattern === 'hinge';
+  // As deep as it gets counts, also between two steps.
+  const depths = [lowestDeg, ...depthsUp(roundedUp(lowestDeg, isHinge), isHinge)];
+  const bends = posturesAt(question, depths).flatMap(([deg, posture]) => {
     const bendDeg = bendOf(one, posture);
     return bendDeg === null ? [] : [{ deg, bendDeg }];
   });
   const allowed = bends.find(({ bendDeg }) => bendDeg <= mostDeg);
   if (bends.length === 0 || allowed === bends[0]) return null;
   const { deg, bendDeg } = allowed ?? bends.at(-1)!;
-  const where = `${placeOf(deg, question.pattern === 'hinge')}: there the ${side} ${joint} bends ${Math.round(bendDeg)}°`;
+  const where = `${placeOf(deg, isHinge)}: there the ${side} ${joint} bends ${Math.round(bendDeg)}°`;
   const says = allowed
     ? `${where}, and the surgeon lets it bend to ${mostDeg}°.`
     : `${where}, more than the ${mostDeg}° that the surgeon allows: ask before it is practised at all.`;

@@ -2,6 +2,7 @@ import type { DrillLoad } from '../knowledge/drillLoad';
 import type { DrillRow } from '../knowledge/drillRow';
 import { loadOf } from '../knowledge/loadOf';
 import type { MaybeSide } from '../sides/side';
+import { inOrder } from './inOrder';
 import { jointEffects, type Done, type FlagEffect } from './jointRules';
 import type { Standing } from './standing';
 
@@ -130,25 +131,19 @@ export const FLAG_RULES: readonly FlagRule[] = [
   },
 ];
 
-const effectsOn = (done: Done, standing: Standing): readonly FlagEffect[] =>
-  standing.flags.length === 0
-    ? []
-    : [
-        ...FLAG_RULES.filter(
-          ({ flag, when }) => standing.flags.includes(flag) && when(done.load, done.drill),
-        ),
-        ...jointEffects(done, standing),
-      ];
+const effectsOn = (done: Done, standing: Standing): readonly FlagEffect[] => [
+  ...FLAG_RULES.filter(
+    ({ flag, when }) => standing.flags.includes(flag) && when(done.load, done.drill),
+  ),
+  ...jointEffects(done, standing),
+];
 
 /** What stands about a client says of a drill on a side, what keeps it out first. */
 export const flagEffects = (
   drill: DrillRow,
   side: MaybeSide,
   standing: Standing,
-): readonly FlagEffect[] =>
-  [...effectsOn({ load: loadOf(drill), drill, side }, standing)].sort(
-    (a, b) => Number(b.effect === 'forbidden') - Number(a.effect === 'forbidden'),
-  );
+): readonly FlagEffect[] => inOrder(effectsOn({ load: loadOf(drill), drill, side }, standing));
 
 const wordsOf = ({ flag, says }: FlagEffect): string => `${flag.replaceAll('-', ' ')}: ${says}`;
 

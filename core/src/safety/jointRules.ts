@@ -126,9 +126,12 @@ function ofMissing({ from, side: at }: MissingLimb, { load, drill, side }: Done)
 const UNKNOWN_LIMB = prosthesis('forbidden', 'no standing on one leg with a prosthesis');
 
 /** What replaced joints and missing limbs do to a drill, a check or a probe on a side. */
-export function jointEffects(done: Done, { flags, replaced = [], missing = [] }: Standing) {
+export function jointEffects(
+  done: Done,
+  { flags, replaced = [], missing = [] }: Standing,
+): readonly FlagEffect[] {
   const isTold = replaced.length > 0;
-  const some: FlagEffect[] = [
+  return [
     ...(flags.includes('joint-replacement')
       ? (isTold ? replaced : ANY).flatMap((one) => ofReplaced(one, done, isTold))
       : []),
@@ -140,5 +143,4 @@ export function jointEffects(done: Done, { flags, replaced = [], missing = [] }:
           : []
       : []),
   ];
-  return some.filter(({ says }, i) => some.findIndex((other) => other.says === says) === i);
 }

@@ -5,6 +5,7 @@ import { oneRegion, placeWords, type RegionRow } from '../knowledge/regions';
 import type { MaybeSide } from '../sides/side';
 import type { Pain } from '../trace/caseFile';
 import { goesDeep } from './goesDeep';
+import { inOrder } from './inOrder';
 import { loadAt } from './loadAt';
 import { painRule } from './painRule';
 
@@ -14,65 +15,53 @@ export interface PainEffect {
   readonly says: string;
 }
 
-/** How much a drill asks of the place that hurts. */
-type Ask = 'nothing' | 'little' | 'some' | 'much';
+/** How much a drill asks of the place that hurts: enough to make it easier, or to leave it out. */
+type Ask = 'nothing' | 'little' | 'much';
 
-const CARRIED: readonly DrillLoad['carries'][] = ['body', 'weight'];
-
-/** A joint that is taken to its end, or bent half-way under the body, is asked for much. */
+/** A joint that is taken to its end, bent half-way under the body, or stood on under a weight, is asked for much. */
 function askOfJoint(reach: Reach | undefined, { carries }: DrillLoad): Ask {
   if (reach === undefined) return 'nothing';
-  if (reach === 'end') return 'much';
-  // To stand on it asks little; with a weight on top it is no longer little.
-  if (reach === 'slight') return carries === 'weight' ? 'some' : 'little';
-  return carries === 'weight' ? 'much' : CARRIED.includes(carries) ? 'some' : 'little';
+  const bears = carries === 'weight' || (reach === 'half' && carries === 'body');
+  return reach === 'end' || bears ? 'much' : 'little';
 }
 
-function askOfBack({ back, carries }: DrillLoad): Ask {
-  if (back === 'rounds' || back === 'turns') return 'much';
-  if (back === 'leans') return carries === 'weight' ? 'much' : 'some';
-  return carries === 'weight' ? 'some' : 'nothing';
-}
+const askOfBack = ({ back, carries }: DrillLoad): Ask =>
+  back !== 'still' || carries === 'weight' ? 'much' : 'nothing';
 
 /** What kneeling, twisting and pressing add where a place is touched by them. */
 function askOfPressure(
   { kneels, twists, pressed }: RegionRow,
   { on, presses, turnsKnee }: DrillLoad,
 ): Ask {
-  if (twists && turnsKnee) return 'much';
-  if (presses && pressed) return 'much';
-  return kneels && on === 'knees' ? 'some' : 'nothing';
+  const isTouched =
+    (twists && turnsKnee) || (pressed && presses) || (kneels && on === 'knees') || false;
+  return isTouched ? 'much' : 'nothing';
 }
 
-/** What arms that bear something ask of each of their joints. */
-const ASKED_OF_ARM: Readonly<
-  Record<NonNullable<DrillLoad['arms']>, Partial<Record<LoadedJoint, Ask>>>
-> = {
-  'flat-hands': { wrist: 'much', elbow: 'some', shoulder: 'some' },
-  forearm: { elbow: 'much', shoulder: 'much' },
-  grip: { wrist: 'some', elbow: 'some', shoulder: 'some' },
+/** Joints of an arm that bears something. */
+const BORNE_BY: Readonly<Record<NonNullable<DrillLoad['arms']>, readonly LoadedJoint[]>> = {
+  'flat-hands': ['wrist', 'elbow', 'shoulder'],
+  forearm: ['elbow', 'shoulder'],
+  grip: ['wrist', 'elbow', 'shoulder'],
 };
 
 /** A hand on a support only steadies. */
 function askOfArm(joint: LoadedJoint, { arms, hand }: DrillLoad): Ask {
-  const borne = arms && ASKED_OF_ARM[arms][joint];
-  if (borne) return borne;
-  return hand && joint in ASKED_OF_ARM.grip ? 'little' : 'nothing';
+  if (arms && BORNE_BY[arms].includes(joint)) return 'much';
+  return hand && BORNE_BY.grip.includes(joint) ? 'little' : 'nothing';
 }
 
-const ASKS: readonly Ask[] = ['nothing', 'little', 'some', 'much'];
-const most = (asks: readonly Ask[]): Ask =>
-  ASKS[Math.max(0, ...asks.map((one) => ASKS.indexOf(one)))];
-
-const askOf = (region: RegionRow, load: DrillLoad): Ask =>
-  most([
+function askOf(region: RegionRow, load: DrillLoad): Ask {
+  const asks = [
     ...region.joints.flatMap((joint) => [
       askOfJoint(load.joints[joint], load),
       askOfArm(joint, load),
     ]),
-    region.isBack ? askOfBack(load) : 'nothing',
+    ...(region.isBack ? [askOfBack(load)] : []),
     askOfPressure(region, load),
-  ]);
+  ];
+  return (['much', 'little'] as const).find((one) => asks.includes(one)) ?? 'nothing';
+}
 
 /** A pain along the leg that shoots: nothing that lengthens its line, however small. */
 const isOnLine = ({ kind, region }: Pain, { line }: DrillLoad, drill: DrillRow | null): boolean =>
@@ -136,11 +125,8 @@ export const painEffects = (
   drill: DrillRow,
   side: MaybeSide,
   pains: readonly Pain[],
-): readonly PainEffect[] => {
-  const all = pains.flatMap((pain) => maybeEffect(pain, loadOf(drill), drill, side) ?? []);
-  const each = all.filter(({ says }, i) => all.findIndex((other) => other.says === says) === i);
-  return each.sort((a, b) => Number(b.effect === 'forbidden') - Number(a.effect === 'forbidden'));
-};
+): readonly PainEffect[] =>
+  inOrder(pains.flatMap((pain) => maybeEffect(pain, loadOf(drill), drill, side) ?? []));
 
 /** Why what was told to hurt keeps a check or a probe from being asked for; null when nothing does. */
 export function maybeTooPainful(
