@@ -48,7 +48,7 @@ const MOST_KB: Readonly<Record<string, number>> = {
   PracticeScreen: 125,
   ProbeStep: 168,
   RecordingScreen: 215,
-  ReportScreen: 181,
+  ReportScreen: 182,
   SetupStep: 161,
   SignInFigure: 110,
   SignInScreen: 30,

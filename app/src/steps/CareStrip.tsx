@@ -1,4 +1,4 @@
-import { standingCautions } from '@taxikine/core/safety/cautionsOf';
+import { clearedFor, standingCautions } from '@taxikine/core/safety/cautionsOf';
 import { painsOf } from '@taxikine/core/visit/painsOf';
 import type { VisitFile } from '@taxikine/core/visit/visitFile';
 import { View } from '@tamagui/core';
@@ -6,12 +6,16 @@ import { useMemo } from 'react';
 import { Words } from '../ui/text';
 import { useText } from '../words/useText';
 
-/** What pain and flags ask for, in every step that puts a client to work; nothing where neither was told. */
+/** What pain, flags and clinicians ask for, in every step that puts a client to work; nothing where none was told. */
 export function CareStrip({ visit }: { visit: VisitFile }) {
   const t = useText();
   const says = useMemo(() => {
     const pain = painsOf([visit.first, visit.again]);
-    return standingCautions({ client: visit.client, look: { pain } });
+    const { client, visit: sitting } = visit;
+    return [
+      ...standingCautions({ client, look: { pain } }),
+      ...clearedFor(client.clearances, sitting.openedOn.slice(0, 10)),
+    ];
   }, [visit]);
   if (says.length === 0) return null;
   return (

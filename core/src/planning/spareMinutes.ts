@@ -22,5 +22,6 @@ export function maybeSpare(
   const spare = minutes - used;
   if (session.length === 0 || spare < Math.max(LEAST_SPARE.minutes, LEAST_SPARE.share * minutes))
     return null;
-  return `About ${Math.round(spare)} of ${minutes} minutes are left: ${WORDS[reason]}.`;
+  // As the session is told: in whole minutes, the begun one with it.
+  return `About ${minutes - Math.ceil(used)} of ${minutes} minutes are left: ${WORDS[reason]}.`;
 }
