@@ -1,5 +1,5 @@
 /** One request more costs a part about as much as so many bytes (before compression) that it does not need. */
-const REQUEST = 16_000;
+const REQUEST = 12_000;
 
 /** Ids of everything that runs when `from` does. */
 export function reached(modules, from) {
