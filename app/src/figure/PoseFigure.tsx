@@ -14,6 +14,7 @@ import { useMemo } from 'react';
 import Svg, { Line, Path } from 'react-native-svg';
 import { usePalette } from '../ui/usePalette';
 import { FigureDrawing } from './FigureDrawing';
+import { areFeetApart, FootMarks, withRoomForMarks } from './FootMarks';
 import { inkFor, type Frame } from './frame';
 import { useBackAndForth } from './useBackAndForth';
 
@@ -26,6 +27,8 @@ export interface PoseFigureProps {
   readonly moving: boolean;
   readonly width: number;
   readonly height: number;
+  /** Say which foot is which where one is in front: of a drill on a side that somebody is about to do. */
+  readonly marks?: boolean;
 }
 
 /** Under the floor line, in millimetres. */
@@ -50,7 +53,8 @@ export const posed = (pose: Pose, side: Side | null): Pose =>
   side === 'right' ? mirroredPose(pose) : pose;
 
 /** The client's own figure between two poses of a drill, back and forth while it is done. */
-export function PoseFigure({ client, poses, side, view, moving, width, height }: PoseFigureProps) {
+export function PoseFigure(props: PoseFigureProps) {
+  const { client, poses, side, view, moving, width, height, marks = false } = props;
   const palette = usePalette();
   const [from, to] = poses;
   const [start, end] = useMemo(() => [posed(from, side), posed(to, side)], [from, to, side]);
@@ -60,16 +64,15 @@ export function PoseFigure({ client, poses, side, view, moving, width, height }:
     [client.heightM, client.massKg, client.segments],
   );
   const skeleton = poseSkeleton(body, betweenPoses(start, end, eased(t)));
-  const figure = drawFigure(FIGURE_CAMERAS[view], skeleton);
   const leansOn = useMemo(() => maybeSceneryOf(start, poseSkeleton(body, start)), [start, body]);
-  const frame = useMemo(
-    () =>
-      poseFrame(
-        view,
-        [start, end].map((pose) => poseSkeleton(body, pose)),
-      ),
-    [view, start, end, body],
-  );
+  const camera = FIGURE_CAMERAS[view];
+  const { bare, isMarked } = useMemo(() => {
+    const ends = [start, end].map((pose) => poseSkeleton(body, pose));
+    const isApart = ends.some((one) => areFeetApart(one, FIGURE_CAMERAS[view]));
+    return { bare: poseFrame(view, ends), isMarked: marks && side !== null && isApart };
+  }, [view, start, end, body, marks, side]);
+  const frame = isMarked ? withRoomForMarks(bare) : bare;
+  const figure = drawFigure(camera, skeleton);
   const ink = inkFor(frame, width, height);
   const words = start.words === end.words ? start.words : `${start.words}. ${end.words}`;
   return (
@@ -98,6 +101,9 @@ export function PoseFigure({ client, poses, side, view, moving, width, height }:
           />
         ) : null}
         <FigureDrawing figure={figure} palette={palette} ink={ink} />
+        {isMarked ? (
+          <FootMarks skeleton={skeleton} camera={camera} frame={bare} palette={palette} />
+        ) : null}
       </Svg>
     </View>
   );

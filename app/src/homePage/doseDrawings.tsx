@@ -14,6 +14,7 @@ export const DoseFigure = ({ drill }: { drill: PageDrill }) => (
     poses={posesOfDrill(drillOf(drill))}
     side={drill.side}
     view="quarter"
+    marks
     moving={false}
     {...DOSE_FIGURE}
   />

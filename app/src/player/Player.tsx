@@ -74,6 +74,7 @@ export function Player({
             poses={posesOfDrill(row)}
             side={drill.side}
             view="quarter"
+            marks
             moving={moment.running && moment.phase === 'work'}
             width={wide ? 420 : Math.min(width - 90, 340)}
             height={wide ? 260 : 160}

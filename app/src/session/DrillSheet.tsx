@@ -54,6 +54,7 @@ export function DrillSheet({ one, session, visit, onClose }: DrillSheetProps) {
         poses={posesOfDrill(drill)}
         side={side}
         view="quarter"
+        marks
         moving
         width={280}
         height={190}
