@@ -19,6 +19,8 @@ export interface Expected {
   /** One of the first three things to ask is one of these. */
   readonly next?: readonly Of<string>[];
   readonly targets?: readonly Of<CauseId>[];
+  /** Nothing is aimed at these. */
+  readonly spares?: readonly Of<CauseId>[];
   readonly families?: readonly Family[];
   /** No drill of the family on that side; null is nowhere. */
   readonly avoids?: readonly Of<Family>[];
@@ -37,7 +39,7 @@ type Part = Partial<Omit<CaseDocument, 'client' | 'look'>> & {
   look: Partial<CaseDocument['look']>;
 };
 
-const EVERYTHING = ['post', 'wedge', 'band', 'wall', 'mat', 'weight'] as const;
+export const EVERYTHING = ['post', 'wedge', 'band', 'wall', 'mat', 'weight'] as const;
 
 /** A case of an average body in a usual stance, but for what is said. */
 export const caseOf = ({ client, look, ...rest }: Part): CaseDocument => ({
@@ -62,25 +64,25 @@ export const caseOf = ({ client, look, ...rest }: Part): CaseDocument => ({
 type Fault = CaseDocument['look']['faults'][number];
 type Check = CaseDocument['checks'][number];
 
-const seen = (fault: Fault['fault'], part: Partial<Fault> = {}): Fault => ({
+export const seen = (fault: Fault['fault'], part: Partial<Fault> = {}): Fault => ({
   fault,
   phase: 'bottom',
   grade: 'plain',
   ...part,
 });
 
-const both = (check: Check['check'], left: Partial<Check>, right = left): Check[] => [
+export const both = (check: Check['check'], left: Partial<Check>, right = left): Check[] => [
   { check, side: 'left', ...left },
   { check, side: 'right', ...right },
 ];
 
-const deg = (passive: number, part: Partial<Check> = {}): Partial<Check> => ({
+export const deg = (passive: number, part: Partial<Check> = {}): Partial<Check> => ({
   passive,
   unit: 'deg',
   ...part,
 });
 
-const SLIDE = seen('hips-slide', { side: 'left', value: 30, unit: 'mm' });
+export const SLIDE = seen('hips-slide', { side: 'left', value: 30, unit: 'mm' });
 
 export const ACCEPTANCE_CASES: readonly AcceptanceCase[] = [
   {
