@@ -11,7 +11,9 @@ import {
   type CaseFile,
   type PlannedCause,
   type ProbeFinding,
+  type Trace,
 } from '../src';
+import { plannedCauses } from '../src/planning/plannedCauses';
 import { caseOf } from './cases/acceptanceCases';
 
 const SLIDE = {
@@ -175,5 +177,57 @@ describe('ways of doing one thing', () => {
     } as const;
     expect(chosen()).toEqual(['knee-over-outer-toes']);
     expect(chosen([pinch])).toEqual(['banded-ankle-glide']);
+  });
+
+  it.each([
+    [['band' as const], 'banded-ankle-glide'],
+    [[], 'hand-held-ankle-glide'],
+  ])('where it stops in front without hurting, one that does not push: %j', (kit, expected) => {
+    const stuck = { ...cause, stopsInFront: true as const };
+    const { drills } = planSession({ causes: [stuck] }, { ...limits, kit });
+    const made = drills.filter(({ drill }) => ways.includes(drill.id));
+    expect(made.map(({ drill }) => drill.id)).toEqual([expected]);
+    expect(made[0].why).toMatch(/; it stops in front, and this does not push into that$/);
+    expect(drills.filter(({ why }) => why.includes('stops in front'))).toHaveLength(1);
+  });
+});
+
+describe('an ankle that stops in front', () => {
+  const known = (checks: object[], pain: object[] = []) =>
+    ({ checks, look: { pain } }) as unknown as CaseFile;
+  const bent = { check: 'ankle-bend-knee-bent', side: 'right', passive: 26 };
+  const pinch = { region: 'ankle', side: 'right', kind: 'pinch', score: 1 };
+  it.each<[string, CaseFile, boolean]>([
+    ['felt in front', known([{ ...bent, felt: 'front' }]), true],
+    ['a pinch', known([{ ...bent, pinch: true }]), true],
+    [
+      'asked, and in front',
+      known([{ check: 'ankle-front-block', side: 'right', result: 'front' }]),
+      true,
+    ],
+    ['a look that pinched', known([], [pinch]), true],
+    ['felt in the calf', known([{ ...bent, felt: 'calf-deep' }]), false],
+    ['the other side', known([{ ...bent, side: 'left', felt: 'front' }]), false],
+    [
+      'asked, and at the back',
+      known([{ check: 'ankle-front-block', side: 'right', result: 'back' }]),
+      false,
+    ],
+    [
+      'another check felt in front',
+      known([{ check: 'hip-extend', side: 'right', felt: 'front' }]),
+      false,
+    ],
+    ['a pinch of nought', known([], [{ ...pinch, score: 0 }]), false],
+    ['a pinch elsewhere', known([], [{ ...pinch, region: 'hip' }]), false],
+    ['an ache', known([], [{ ...pinch, kind: 'ache' }]), false],
+  ])('%s', (_name, file, expected) => {
+    const causes = [
+      { key: 'ankle-joint:right', cause: 'ankle-joint', side: 'right', p: 0.9 },
+      { key: 'calf-deep:right', cause: 'calf-deep', side: 'right', p: 0.9 },
+    ] as unknown as Trace['causes'];
+    const [ankle, calf] = plannedCauses({ causes }, file).causes;
+    expect(ankle.stopsInFront ?? false).toBe(expected);
+    expect(calf.stopsInFront).toBeUndefined();
   });
 });

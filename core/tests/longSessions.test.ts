@@ -78,6 +78,21 @@ describe('minutes that are left go into what more sets help', () => {
     expect(hurt[0]).toBeLessThan(free[0]);
   });
 
+  it('what a nerve or a flag asks care for stays small', () => {
+    const nerve = [cause('nerve-back', 'right', 0.9)];
+    expect(setsOf(plan({ pattern: 'hinge', minutes: 20 }, nerve), 'pattern')).toEqual([3]);
+    const weak = [cause('hip-side-strength', 'left', 0.9)];
+    const [free, numb] = [[], ['neuropathy' as const]].map((flags) =>
+      setsOf(plan({ pattern: 'split', minutes: 20, flags }, weak), 'pattern'),
+    );
+    expect(numb[0]).toBeLessThan(free[0]);
+  });
+
+  it('what is given is no suspect: beside it guesses are guesses', () => {
+    const fused = [cause('fixed-ankle', 'left', 1), cause('hip-side-strength', 'right', 0.4)];
+    expect(plan({ minutes: 30 }, fused).spare).toMatch(/nothing is likely enough/);
+  });
+
   it('guesses get no more', () =>
     expect(setsOf(plan({ minutes: 30 }, [cause('ankle-joint', 'right', 0.49)]), 'joint')).toEqual([
       2,

@@ -80,7 +80,7 @@ test('the whole loop at the desk, with the keyboard only', async ({ page, world 
   await expect(page.getByRole('heading', { name: 'Right ankle will not bend' })).toBeVisible();
   await press(page, 'To the work');
   await press(page, /^Take these drills/);
-  await press(page, 'Start: Half-kneeling ankle pump');
+  await press(page, 'Start: Ankle glide against a band');
   await press(page, 'Go');
   await expect(page.getByRole('timer')).toBeVisible();
   await press(page, 'Skip drill');

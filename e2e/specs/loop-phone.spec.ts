@@ -84,7 +84,7 @@ test('the whole loop on a phone, with taps only', async ({ page, world }) => {
   await expect(page.getByText(/Left: ankle bend, knee bent 26°/)).toBeVisible();
   await tap('To the work');
   await tap(/^Take these drills/);
-  await tap('Start: Half-kneeling ankle pump');
+  await tap('Start: Ankle glide against a band');
   await tap('Go');
   await expect(page.getByRole('timer')).toHaveAccessibleName(/4[0-7] seconds left/);
   await tap('Pause');

@@ -14,7 +14,7 @@ import { nextChecks } from '../trace/next/nextChecks';
 import { reconcile } from '../trace/reconcile/reconcile';
 import type { Ignored } from '../trace/reconcile/kept';
 import { reasonsOf, type CauseReasons } from '../trace/reasons';
-import { trace, type Trace, type TracedCause } from '../trace/trace';
+import { trace, type TracedCause } from '../trace/trace';
 import type { CaseFile, Opinion } from '../trace/caseFile';
 import type { CaseDocument } from './caseDocument';
 import { caseFileFrom } from './caseFileFrom';
@@ -29,6 +29,8 @@ interface ReportedCause {
   /** By the findings alone, where the coach holds otherwise. */
   byFindings?: number;
   coach?: Opinion;
+  /** Of an ankle: nothing that pushes it further. */
+  stopsInFront?: true;
   consistentWith: string;
   /** Fault ids, with a side where they have one (`hips-slide@left`). */
   explains: string[];
@@ -79,8 +81,12 @@ function causeOf(cause: TracedCause, why: CauseReasons | undefined): ReportedCau
   };
 }
 
-const planOf = (found: Trace, file: CaseFile, { approach, session }: CaseDocument): ReportedPlan =>
-  planReport(plannedCauses(found, reconcile(file).file), {
+const planOf = (
+  planned: ReturnType<typeof plannedCauses>,
+  file: CaseFile,
+  { approach, session }: CaseDocument,
+): ReportedPlan =>
+  planReport(planned, {
     pattern: file.look.pattern,
     ...standingOf(file.client),
     pains: file.look.pain,
@@ -109,6 +115,8 @@ export function traceReport(document: CaseDocument): TraceReport {
   const why = reasonsOf(file);
   const { ranked, enough } = nextChecks(file, document.approach, document.session);
   const shares = maybeShares(reconcile(file).file);
+  const planned = plannedCauses(found, reconcile(file).file);
+  const stops = new Set(planned.causes.flatMap((one) => (one.stopsInFront ? [one.key] : [])));
   const blocked = file.client.refer.length > 0;
   return {
     blocked,
@@ -117,7 +125,10 @@ export function traceReport(document: CaseDocument): TraceReport {
       return { question, urgency, say };
     }),
     cautions: cautionsOf(file, found),
-    causes: found.causes.map((cause) => causeOf(cause, why.get(cause.key))),
+    causes: found.causes.map((cause) => ({
+      ...causeOf(cause, why.get(cause.key)),
+      ...(stops.has(cause.key) ? { stopsInFront: true } : {}),
+    })),
     unexplained: found.unexplained,
     ignored: [...derivedIn(document), ...found.ignored],
     ...(shares ? { shares } : {}),
@@ -126,6 +137,6 @@ export function traceReport(document: CaseDocument): TraceReport {
       bitsPerMinute: rounded(bitsPerMinute, 4),
     })),
     enough,
-    plan: blocked ? NO_PLAN : planOf(found, file, document),
+    plan: blocked ? NO_PLAN : planOf(planned, file, document),
   };
 }

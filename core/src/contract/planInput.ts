@@ -30,6 +30,7 @@ const cause = J.object({
   cause: oneOf(idsOf(CAUSES)).required(),
   side: maybeSide().default(null),
   p: J.number().min(0).max(1).required(),
+  stopsInFront: J.boolean().valid(true),
 })
   .unknown(true)
   .custom((one: { cause: CauseId; side: MaybeSide }, helpers) =>
@@ -69,13 +70,29 @@ const planSchema = J.object({
 });
 
 interface Read {
-  trace: { blocked: boolean; causes: { cause: CauseId; side: MaybeSide; p: number }[] };
+  trace: {
+    blocked: boolean;
+    causes: { cause: CauseId; side: MaybeSide; p: number; stopsInFront?: true }[];
+  };
   constraints: SessionLimits & SessionWish & { refer: string[] };
 }
 
-function planned({ cause: id, side, p }: Read['trace']['causes'][number]): PlannedCause {
+function planned({
+  cause: id,
+  side,
+  p,
+  stopsInFront,
+}: Read['trace']['causes'][number]): PlannedCause {
   const { kind, sentence } = oneCause(id);
-  return { key: nodeKey(id, side), cause: id, side, kind, sentence: fillSide(sentence, side), p };
+  return {
+    key: nodeKey(id, side),
+    cause: id,
+    side,
+    kind,
+    sentence: fillSide(sentence, side),
+    p,
+    ...(stopsInFront ? { stopsInFront } : {}),
+  };
 }
 
 /** Reads the input of `plan`; every problem with its path. */

@@ -1,5 +1,6 @@
 import type { ApproachId } from '../knowledge/approaches';
 import type { Dose, DrillRow, EffectSize, Target } from '../knowledge/drillRow';
+import { loadOf } from '../knowledge/loadOf';
 import { doseFor, familyWorth } from '../knowledge/workOrder';
 import { SIDES, type MaybeSide, type Side } from '../sides/side';
 import type { Pain } from '../trace/caseFile';
@@ -22,6 +23,8 @@ export type PlannedCause = Pick<
 > & {
   /** A range that is there and cannot be used: nothing but own strength helps. */
   readonly ownStrength?: true;
+  /** An ankle that stops in front: to push it further is to squash it. */
+  readonly stopsInFront?: true;
 };
 
 /** A drill on a side, with what it would do for the causes there are. */
@@ -56,8 +59,12 @@ export const isPartner = (
     ({ key, kind }) => kind === 'restriction' && other.aimed.some((aim) => aim.key === key),
   );
 
-const helps = ({ family }: DrillRow, { ownStrength }: PlannedCause): boolean =>
-  !ownStrength || USES_ROOM.includes(family);
+/** Whether a drill makes room in an ankle by pushing it into its end. */
+const squashesAnkle = (drill: DrillRow): boolean =>
+  MAKES_ROOM.includes(drill.family) && loadOf(drill).joints.ankle === 'end';
+
+const helps = (drill: DrillRow, { ownStrength, stopsInFront }: PlannedCause): boolean =>
+  (!ownStrength || USES_ROOM.includes(drill.family)) && !(stopsInFront && squashesAnkle(drill));
 
 /**
  * The side that more speaks for is the first of two equals, and of sides that are as suspect the one that hurts

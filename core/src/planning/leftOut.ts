@@ -36,7 +36,7 @@ function noRoom(
 ): LeftOut[] {
   const served = new Set(session.flatMap(({ aimed }) => aimed.map(({ key }) => key)));
   const dropped = new Set(wish.dropped.map(drillKey));
-  const isGuess = isGuesswork(likely.map(({ p }) => p));
+  const isGuess = isGuesswork(likely);
   const missed = likely.filter(({ key, kind }) => !served.has(key) && kind !== 'given');
   const first = missed.flatMap((cause) => {
     const shareOf = ({ serves }: Candidate) =>

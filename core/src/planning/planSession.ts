@@ -1,11 +1,13 @@
 import type { Dose, DrillRow } from '../knowledge/drillRow';
 import { DRILLS, isShipped } from '../knowledge/drills';
 import type { Pattern } from '../knowledge/patterns';
+import { groupBy } from '../numeric/groupBy';
 import { familyOrder } from '../knowledge/workOrder';
 import type { MaybeSide, Side } from '../sides/side';
 import { LIKELY_ENOUGH } from '../trace/likelyEnough';
 import { probabilityWords } from '../words/probability';
 import { careOf } from '../safety/careOf';
+import { flagEffects } from '../safety/flagRules';
 import { painRule } from '../safety/painRule';
 import { painEffects } from '../safety/painRules';
 import { FAMILY_DOSES } from '../knowledge/familyDoses';
@@ -91,15 +93,20 @@ function shortened(one: Candidate, minutes: number): Candidate {
 const ideaOf = ({ drill, side }: Candidate): string =>
   `${drill.variantOf ?? drill.id}@${side ?? ''}`;
 
-/** Of several ways of doing one thing the first that nothing speaks against; none beside one that is held. */
+/**
+ * Of several ways of doing one thing the first that nothing speaks against and that serves something; none beside
+ * one that is held.
+ */
 function oneWayEach(free: readonly Candidate[], held: readonly Candidate[]): Candidate[] {
   const taken = new Set(held.map(ideaOf));
-  return free.filter((one) => {
-    const idea = ideaOf(one);
-    if (taken.has(idea)) return false;
-    taken.add(idea);
-    return true;
-  });
+  const ways = groupBy(
+    free.filter((one) => !taken.has(ideaOf(one))),
+    ideaOf,
+  );
+  const chosen = new Set(
+    [...ways.values()].map((all) => all.find(({ aimed }) => aimed.length > 0) ?? all[0]),
+  );
+  return free.filter((one) => chosen.has(one));
 }
 
 interface Pool {
@@ -155,7 +162,7 @@ const endsOf = (free: readonly Candidate[]): readonly Candidate[] =>
 /** What is held, the best of everything else, and the pattern to end with. */
 function chosenFrom(
   { free, locked }: Pool,
-  worth: ReadonlyMap<string, number>,
+  likely: readonly PlannedCause[],
   minutes: number,
 ): readonly Candidate[] {
   const among = [...free, ...locked];
@@ -170,9 +177,9 @@ function chosenFrom(
     paired.filter(({ drill, aimed }) => drill.family !== 'pattern' && aimed.length > 0),
     among,
   ).filter(({ needs }) => needs === null || needs.length > 0);
-  const most = isGuesswork([...worth.values()]) ? MOST_FOR_GUESSES : mostParts(minutes);
+  const most = isGuesswork(likely) ? MOST_FOR_GUESSES : mostParts(minutes);
   const limits = { minutes, most: most + 1, price: priceIn(minutes) };
-  const found = maybeBestSet({ options, ends, held }, worth, limits);
+  const found = maybeBestSet({ options, ends, held }, worthOf(likely), limits);
   // No room for what is held and what it needs: the coach hears which rule that breaks.
   return [...held, ...apart(found?.chosen ?? ends.slice(0, 1), free)];
 }
@@ -212,7 +219,11 @@ function whyOf(one: Candidate, session: readonly Candidate[]): string {
       : 'The coach holds on to it';
   const roomOf = session.find((other) => needsPartner(other) && isPartner(other, one));
   const uses = roomOf ? `; uses the room that ${roomOf.drill.name.toLowerCase()} makes` : '';
-  return `For: ${main.sentence.toLowerCase()} (${probabilityWords(main.p)})${uses}`;
+  const stop =
+    main.stopsInFront && needsPartner(one)
+      ? '; it stops in front, and this does not push into that'
+      : '';
+  return `For: ${main.sentence.toLowerCase()} (${probabilityWords(main.p)})${uses}${stop}`;
 }
 
 const nerveCare = (one: Candidate, likely: readonly PlannedCause[]): readonly string[] => {
@@ -220,9 +231,15 @@ const nerveCare = (one: Candidate, likely: readonly PlannedCause[]): readonly st
   return care ? [care] : [];
 };
 
-/** Something hurts that it asks of: it stays as small as it was made. */
-const isEased = ({ drill, side }: Candidate, { pains = [] }: SessionLimits): boolean =>
-  painEffects(drill, side, pains).length > 0;
+/** Pain, a flag or a nerve asks for care with it: it stays as small as it was made. */
+const needsCare = (
+  one: Candidate,
+  limits: SessionLimits,
+  likely: readonly PlannedCause[],
+): boolean =>
+  maybeNerveCare(one, likely) !== undefined ||
+  painEffects(one.drill, one.side, limits.pains ?? []).length > 0 ||
+  flagEffects(one.drill, one.side, limits).some(({ effect }) => effect !== 'warned');
 
 const spareReason = ({ pains = [] }: SessionLimits): SpareReason =>
   pains.some(({ score, kind }) => painRule(score, kind) !== 'go-on') ? 'pain' : 'enough';
@@ -256,7 +273,7 @@ export function sessionChoice(
     NO_WISH,
     suspectFirst(found.causes, limits.pains),
   );
-  return chosenFrom(pool, worthOf(likely), limits.minutes);
+  return chosenFrom(pool, likely, limits.minutes);
 }
 
 /** What these drills would take away of causes as likely as these, less their price: what the choice makes most of. */
@@ -292,10 +309,10 @@ export function planSession(
   const likely = likelyOf(found.causes);
   const library = libraryFor(limits.pattern, drills);
   const pool = poolOf(library, likely, limits, wish, suspectFirst(found.causes, limits.pains));
-  const set = chosenFrom(pool, worthOf(likely), limits.minutes);
-  const isGuess = isGuesswork(likely.map(({ p }) => p));
+  const set = chosenFrom(pool, likely, limits.minutes);
+  const isGuess = isGuesswork(likely);
   const isShort = mostSets(limits.minutes) < Infinity;
-  const mayGrow = (one: Candidate) => !(one.key in wish.doses) && !isEased(one, limits);
+  const mayGrow = (one: Candidate) => !(one.key in wish.doses) && !needsCare(one, limits, likely);
   const session = orderedBy(
     isGuess || isShort ? set : lengthened(set, limits, mayGrow),
     limits.approach,
