@@ -1,5 +1,5 @@
 import { addDays, type Clearance } from '../src';
-import { clearedFor } from '../src/safety/cautionsOf';
+import { clearedFor } from '../src/safety/clearedFor';
 
 const TODAY = '2026-03-31';
 const cleared = (part: Partial<Clearance> = {}): Clearance => ({
@@ -38,6 +38,11 @@ describe('what was cleared, and for what', () => {
     expect(says).not.toContain('walking');
     expect(says).toContain('all but running');
     expect(says).toContain('squats to a chair');
+  });
+
+  it('the newest is that of the latest day, in whatever order they were written', () => {
+    const all = [cleared({ scope: 'new' }), cleared({ scope: 'old', on: addDays(TODAY, -20) })];
+    expect(clearedFor(all, TODAY)).toEqual([expect.stringContaining('“new”')]);
   });
 
   it('nobody had to clear anything', () => expect(clearedFor([], TODAY)).toEqual([]));

@@ -1,4 +1,5 @@
-import { clearedFor, standingCautions } from '@taxikine/core/safety/cautionsOf';
+import { standingCautions } from '@taxikine/core/safety/cautionsOf';
+import { clearedFor } from '@taxikine/core/safety/clearedFor';
 import { painsOf } from '@taxikine/core/visit/painsOf';
 import type { VisitFile } from '@taxikine/core/visit/visitFile';
 import { View } from '@tamagui/core';

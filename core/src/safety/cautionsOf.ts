@@ -4,7 +4,6 @@ import { oneReferQuestion } from '../knowledge/refer';
 import { LIKELY_ENOUGH } from '../trace/likelyEnough';
 import type { Trace } from '../trace/trace';
 import type { CaseFile, Pain } from '../trace/caseFile';
-import type { Clearance, Day } from '../visit/records';
 import { painRule } from './painRule';
 import { standingOf, type Told } from './standing';
 
@@ -100,20 +99,6 @@ export const standingCautions = (file: {
   ...askCautions(file),
   ...flagLine(file),
 ];
-
-/** As long as an operation counts as recent; older words hold no longer than what they were about. */
-const HOLDS_MS = 84 * 86_400_000;
-
-/** What clinicians cleared lately, as of a day, and for what: the newest word on each question. */
-export function clearedFor(clearances: readonly Clearance[], onDay: Day): readonly string[] {
-  const lately = clearances.filter(({ on }) => Date.parse(onDay) - Date.parse(on) <= HOLDS_MS);
-  const newest = lately.filter(
-    ({ question }, i) => !lately.slice(i + 1).some((later) => later.question === question),
-  );
-  return newest.map(
-    ({ by, on, scope }) => `Cleared by ${by} on ${on} for “${scope}”: keep to that.`,
-  );
-}
 
 /** What must be kept in mind with this case, the most urgent first. */
 export const cautionsOf = (file: CaseFile, found: Trace): string[] => [
