@@ -13,6 +13,15 @@ const CASE = {
   session: { minutes: 12, next: 'training' },
 };
 
+const SHARP_KNEE = { region: 'knee', side: 'right', phase: 'bottom', score: 7, kind: 'sharp' };
+const REPLACED_HIP = {
+  what: 'operation',
+  region: 'hip',
+  side: 'right',
+  replaced: true,
+  mostDeg: 90,
+};
+
 const run = (verb: string, input: unknown) => runVerb(verb, () => JSON.stringify(input));
 
 function documentOf<T>(verb: string, input: unknown): T {
@@ -36,6 +45,30 @@ describe('plan', () => {
 
   it('of a case file is the same', () => {
     expect(documentOf<ReportedPlan>('plan', CASE)).toEqual(trace.plan);
+  });
+
+  it.each([
+    ['a pain', { look: { ...CASE.look, pain: [SHARP_KNEE] } }],
+    ['a flag', { client: { ...CASE.client, flags: ['neuropathy'] } }],
+    ['a replaced joint', { client: { ...CASE.client, history: [REPLACED_HIP] } }],
+    ['what helped', { probes: [{ probe: 'heels-up', outcome: 'better', fault: 'hips-slide' }] }],
+  ])('of a printed trace knows %s', (_name, change) => {
+    const printed = documentOf<TraceReport>('trace', { ...CASE, ...change });
+    expect(printed.plan).not.toEqual(trace.plan);
+    expect(documentOf('plan', { trace: printed, constraints })).toEqual(printed.plan);
+  });
+
+  it('of a trace without pain obeys one that the constraints tell', () => {
+    const told = { ...constraints, pain: [SHARP_KNEE] };
+    const { drills } = documentOf<ReportedPlan>('plan', { trace, constraints: told });
+    const hurt = documentOf<TraceReport>('trace', {
+      ...CASE,
+      look: { ...CASE.look, pain: [SHARP_KNEE] },
+    });
+    const names = (list: ReportedPlan['drills']) => list.map(({ drill, side }) => [drill, side]);
+    expect(names(drills)).not.toEqual(names(trace.plan.drills));
+    expect(drills.flatMap(({ care }) => care ?? []).join(' ')).toContain('knee');
+    expect(hurt.care.pain).toEqual([SHARP_KNEE]);
   });
 
   it('keeps what is locked and says which rule that breaks', () => {
@@ -71,6 +104,25 @@ describe('plan', () => {
       'a side where there is none',
       { trace: { causes: [{ cause: 'breath', side: 'left', p: 1 }] }, constraints },
       'trace.causes.0',
+    ],
+    [
+      'a pain without a kind',
+      {
+        trace,
+        constraints: { ...constraints, pain: [{ region: 'knee', phase: 'down', score: 3 }] },
+      },
+      'constraints.pain.0.kind',
+    ],
+    [
+      'more bend than the joint has',
+      {
+        trace: {
+          ...trace,
+          care: { replaced: [{ joint: 'knee', side: 'left', mostDeg: 170 }] },
+        },
+        constraints,
+      },
+      'trace.care.replaced.0.mostDeg',
     ],
     [
       'no side where there is one',

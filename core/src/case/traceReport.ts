@@ -3,10 +3,7 @@ import type { CheckId } from '../knowledge/checks';
 import { oneReferQuestion, type ReferId } from '../knowledge/refer';
 import type { ProbeId } from '../knowledge/probes';
 import { cautionsOf } from '../safety/cautionsOf';
-import { depthCutOf } from '../safety/depthCutOf';
 import { plannedCauses } from '../planning/plannedCauses';
-import { helpedBy } from '../safety/keptHelp';
-import { standingOf } from '../safety/standing';
 import type { MaybeSide } from '../sides/side';
 import { attribute, type Share } from '../solver/attribute';
 import { maybeDepthQuestion } from '../trace/depthShares';
@@ -20,6 +17,7 @@ import type { CaseDocument } from './caseDocument';
 import { caseFileFrom } from './caseFileFrom';
 import { derivedIn } from './derivedChecks';
 import { NO_PLAN, planReport, type ReportedPlan } from './planReport';
+import { careFrom, reportedCare, type ReportedCare } from './reportedCare';
 
 interface ReportedCause {
   cause: CauseId;
@@ -45,6 +43,8 @@ export interface TraceReport {
   /** Why, when it is blocked. */
   reasons: { question: ReferId; urgency: 'emergency' | 'clinician'; say: string }[];
   cautions: string[];
+  /** What the plan had to respect. */
+  care: ReportedCare;
   causes: ReportedCause[];
   unexplained: readonly string[];
   ignored: readonly Ignored[];
@@ -83,15 +83,13 @@ function causeOf(cause: TracedCause, why: CauseReasons | undefined): ReportedCau
 
 const planOf = (
   planned: ReturnType<typeof plannedCauses>,
-  file: CaseFile,
+  { pattern }: CaseFile['look'],
+  care: ReportedCare,
   { approach, session }: CaseDocument,
 ): ReportedPlan =>
   planReport(planned, {
-    pattern: file.look.pattern,
-    ...standingOf(file.client),
-    pains: file.look.pain,
-    cut: depthCutOf(reconcile(file).file),
-    helped: helpedBy(file.probes),
+    pattern,
+    ...careFrom(care),
     approach,
     ...session,
   });
@@ -117,6 +115,7 @@ export function traceReport(document: CaseDocument): TraceReport {
   const shares = maybeShares(reconcile(file).file);
   const planned = plannedCauses(found, reconcile(file).file);
   const stops = new Set(planned.causes.flatMap((one) => (one.stopsInFront ? [one.key] : [])));
+  const care = reportedCare(file);
   const blocked = file.client.refer.length > 0;
   return {
     blocked,
@@ -125,6 +124,7 @@ export function traceReport(document: CaseDocument): TraceReport {
       return { question, urgency, say };
     }),
     cautions: cautionsOf(file, found),
+    care,
     causes: found.causes.map((cause) => ({
       ...causeOf(cause, why.get(cause.key)),
       ...(stops.has(cause.key) ? { stopsInFront: true } : {}),
@@ -137,6 +137,6 @@ export function traceReport(document: CaseDocument): TraceReport {
       bitsPerMinute: rounded(bitsPerMinute, 4),
     })),
     enough,
-    plan: blocked ? NO_PLAN : planOf(planned, file, document),
+    plan: blocked ? NO_PLAN : planOf(planned, file.look, care, document),
   };
 }

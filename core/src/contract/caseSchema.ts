@@ -11,11 +11,10 @@ import { FAULTS, oneFault } from '../knowledge/faults';
 import { FLAGS } from '../knowledge/flags';
 import { KIT } from '../knowledge/kit';
 import { GRADES, PATTERNS, PHASES } from '../knowledge/patterns';
-import { REGIONS } from '../knowledge/regions';
 import { PROBES } from '../knowledge/probes';
 import { REFER_QUESTIONS } from '../knowledge/refer';
 import { ARMS, HANDS, LOAD_PLACES, SHOES, TEMPOS, USUAL_SETUP } from '../knowledge/setup';
-import { LESSON_OUTCOMES, OPINIONS, PAIN_KINDS, type SeenFault } from '../trace/caseFile';
+import { LESSON_OUTCOMES, OPINIONS, type SeenFault } from '../trace/caseFile';
 import type { MaybeSide } from '../sides/side';
 import { RATINGS } from '../visit/records';
 import { heightSchema, massSchema, normsSchema } from './clientSchema';
@@ -23,6 +22,7 @@ import { CLEAR_KEYS } from './lookSchemas';
 import { givenSchema, historySchema } from './toldSchemas';
 import { both, segmentsSchema } from './postureInput';
 import { J, maybeSide, oneOf, side } from './joi';
+import { painSchema } from './painSchema';
 import { parse, type Parsed, type Problem } from './problems';
 
 const idsOf = (rows: readonly { id: string }[]) => rows.map(({ id }) => id);
@@ -76,20 +76,12 @@ const fault = J.object({
   unit: oneOf(FAULT_UNITS),
 });
 
-const pain = J.object({
-  region: oneOf(REGIONS).required(),
-  side: maybeSide(),
-  phase: oneOf(PHASES).required(),
-  score: J.number().integer().min(0).max(10).required().label('pain'),
-  kind: oneOf(PAIN_KINDS).required(),
-});
-
 const look = J.object({
   pattern: oneOf(PATTERNS).required(),
   setup,
   faults: listOf(fault),
   clear: J.array().items(oneOf(CLEAR_KEYS)).max(200).default([]),
-  pain: listOf(pain),
+  pain: listOf(painSchema),
   rating: oneOf([...RATINGS, null]),
 }).required();
 

@@ -1,15 +1,19 @@
+import { careFrom, type ReportedCare } from '../case/reportedCare';
 import { APPROACHES, DEFAULT_APPROACH } from '../knowledge/approaches';
 import { CAUSES, oneCause } from '../knowledge/causes';
-import { FLAGS } from '../knowledge/flags';
+import type { FlagId } from '../knowledge/flags';
 import { KIT } from '../knowledge/kit';
 import { PATTERNS } from '../knowledge/patterns';
 import { REFER_QUESTIONS } from '../knowledge/refer';
 import type { PlannedCause } from '../planning/candidates';
 import { NO_WISH, type SessionLimits, type SessionWish } from '../planning/sessionLimits';
+import type { CareFor } from '../safety/careOf';
+import type { Pain } from '../trace/caseFile';
 import { nodeKey } from '../trace/inference/network';
 import { fillSide } from '../words/fill';
 import type { CauseId } from '../knowledge/causes';
 import type { MaybeSide } from '../sides/side';
+import { careSchema, flagsSchema, painsSchema } from './careSchema';
 import { doseSchema } from './doseSchema';
 import { J, maybeSide, oneOf } from './joi';
 import { parse, type Parsed } from './problems';
@@ -45,6 +49,7 @@ const planSchema = J.object({
   trace: J.object({
     blocked: J.boolean().default(false),
     causes: J.array().items(cause).max(200).required(),
+    care: careSchema,
   })
     .unknown(true)
     .required(),
@@ -55,9 +60,8 @@ const planSchema = J.object({
       .items(oneOf(idsOf(KIT)))
       .default(idsOf(KIT)),
     next: oneOf(['training', 'rest']).default('training'),
-    flags: J.array()
-      .items(oneOf(idsOf(FLAGS)))
-      .default([]),
+    flags: flagsSchema(),
+    pain: painsSchema(),
     refer: J.array()
       .items(oneOf(idsOf(REFER_QUESTIONS)))
       .default([]),
@@ -73,8 +77,9 @@ interface Read {
   trace: {
     blocked: boolean;
     causes: { cause: CauseId; side: MaybeSide; p: number; stopsInFront?: true }[];
+    care: ReportedCare;
   };
-  constraints: SessionLimits & SessionWish & { refer: string[] };
+  constraints: Omit<SessionLimits, 'pains'> & SessionWish & { pain: Pain[]; refer: string[] };
 }
 
 function planned({
@@ -95,18 +100,26 @@ function planned({
   };
 }
 
+/** What the trace says and what the constraints add: nothing of either is lost. */
+const withAdded = (care: ReportedCare, flags: readonly FlagId[], pain: readonly Pain[]): CareFor =>
+  careFrom({
+    ...care,
+    flags: [...new Set([...care.flags, ...flags])],
+    pain: [...care.pain, ...pain],
+  });
+
 /** Reads the input of `plan`; every problem with its path. */
 export function parsePlanInput(input: unknown): Parsed<PlanInput> {
   const read = parse<Read>(planSchema, input);
   if (read.status === 'bad') return read;
   const { trace, constraints } = read.value;
-  const { locked, dropped, doses, order, refer, ...limits } = constraints;
+  const { locked, dropped, doses, order, refer, flags, pain, ...limits } = constraints;
   return {
     status: 'ok',
     value: {
       blocked: trace.blocked || refer.length > 0,
       causes: trace.causes.map(planned).sort((a, b) => b.p - a.p || a.key.localeCompare(b.key)),
-      limits,
+      limits: { ...limits, ...withAdded(trace.care, flags, pain) },
       wish: { ...NO_WISH, locked, dropped, doses, order },
     },
   };
