@@ -47,7 +47,7 @@ export { FAMILY_FLAGS, ownDrillRow, type OwnDrill, type OwnPose } from './knowle
 
 // Words
 export { roundedToSum } from './words/roundedToSum';
-export { capital, fillSide } from './words/fill';
+export { asSentence, capital, fillSide } from './words/fill';
 export { clockWords } from './words/clockWords';
 export { withUnit, type Unit } from './words/units';
 export { probabilityWords } from './words/probability';
@@ -244,7 +244,7 @@ export * from './trend';
 // A client's records, one visit, and its thread
 export * from './visit/records';
 export { painsOf } from './visit/painsOf';
-export { drillOf, onRung } from './visit/drillOf';
+export { drillOf } from './visit/drillOf';
 export { faultTally, type FaultTally } from './visit/faultTally';
 export { sessionSteps, type SessionSteps } from './visit/sessionSteps';
 export { visitLooseEnds, type VisitLooseEnd } from './visit/visitLooseEnds';

@@ -60,6 +60,23 @@ const ROWS: readonly Row[] = [
     no: of({ back: 'leans', carries: 'weight' }, { back: 'still', carries: 'body' }),
   },
   {
+    flag: 'osteoporosis',
+    effect: 'forbidden',
+    says: 'no weight at the end of a bend, where the low back rounds',
+    yes: of({ ...END, carries: 'weight' }),
+    no: of({ ...END, carries: 'body' }, { ...HALF, carries: 'weight' }),
+  },
+  {
+    flag: 'osteoporosis',
+    effect: 'forbidden',
+    says: 'no weight on one leg: a fall breaks bones',
+    yes: of({ on: 'feet', stance: 'one', carries: 'weight' }),
+    no: of(
+      { on: 'feet', stance: 'one', carries: 'body' },
+      { on: 'feet', stance: 'staggered', carries: 'weight' },
+    ),
+  },
+  {
     flag: 'neuropathy',
     effect: 'forbidden',
     says: 'numb skin does not say when it is too much',
@@ -75,15 +92,38 @@ const ROWS: readonly Row[] = [
   },
   {
     flag: 'neuropathy',
+    effect: 'forbidden',
+    says: 'the hands are for a support and not for a weight',
+    yes: of(
+      { on: 'feet', stance: 'staggered', carries: 'weight' },
+      { on: 'feet', stance: 'one', carries: 'weight', hand: true },
+    ),
+    no: of(
+      { on: 'feet', stance: 'two', carries: 'weight' },
+      { on: 'feet', stance: 'staggered', carries: 'body' },
+    ),
+  },
+  {
+    flag: 'neuropathy',
     effect: 'easier',
     says: 'A hand on a support all the time, eyes open.',
+    yes: of({ on: 'feet', stance: 'staggered' }),
+    no: of(
+      { on: 'feet', stance: 'one' },
+      { on: 'feet', stance: 'staggered', hand: true },
+      { on: 'feet', stance: 'two' },
+    ),
+  },
+  {
+    flag: 'neuropathy',
+    effect: 'easier',
+    says: 'Keep the hand on the support all the time, eyes open.',
     yes: of(
-      { on: 'feet', stance: 'staggered' },
       { on: 'feet', stance: 'one', hand: true },
       { on: 'feet', stance: 'staggered', hand: true },
     ),
     no: of(
-      { on: 'feet', stance: 'one' },
+      { on: 'feet', stance: 'staggered' },
       { on: 'feet', stance: 'two', hand: true },
       { hand: true },
     ),
@@ -165,10 +205,17 @@ const ROWS: readonly Row[] = [
   },
   {
     flag: 'minor',
+    effect: 'forbidden',
+    says: 'light weights only',
+    yes: of({ carries: 'weight', heavy: true }),
+    no: of({ carries: 'weight' }),
+  },
+  {
+    flag: 'minor',
     effect: 'easier',
     says: 'Light enough to talk through: the form before the weight.',
     yes: of({ carries: 'weight' }),
-    no: of({ carries: 'body' }),
+    no: of({ carries: 'body' }, { carries: 'weight', heavy: true }),
   },
   {
     flag: 'blood-thinners',

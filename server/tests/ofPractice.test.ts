@@ -110,7 +110,16 @@ it('a deleted drill stays in the session it was done in, as it was', async () =>
   expect(body.drills[0].own).toEqual(own);
 });
 
-it('no load on a ladder for whom a flag forbids it, whoever asks', async () => {
+const SHARP_KNEE = {
+  region: 'knee',
+  side: 'left',
+  phase: 'bottom',
+  score: 7,
+  kind: 'sharp',
+  on: '2026-01-01T10:00:00.000Z',
+} as const;
+
+it('no rung of a ladder that a flag or a pain of its visit speaks against, whoever asks', async () => {
   const rung = (id: string) => ({ rung: id, kg: null, met: null });
   const drill = 'front-foot-high-split';
   const { visit } = await visitOf(['neuropathy']);
@@ -119,14 +128,29 @@ it('no load on a ladder for whom a flag forbids it, whoever asks', async () => {
     code: 'blocked',
     path: 'rung.rung',
   });
-  const free = newDrill(visit, { drill, side: 'left', rung: rung('heel-down') });
-  await put(coach, 'drills', free).expect(201);
+  const noHand = newDrill(visit, { drill, side: 'left', rung: rung('heel-down') });
+  expect((await put(coach, 'drills', noHand).expect(422)).body).toMatchObject({
+    code: 'blocked',
+    message: expect.stringContaining('hand on a support'),
+  });
+  const held = newDrill(visit, { drill, side: 'left', rung: rung('floor-hand') });
+  await put(coach, 'drills', held).expect(201);
+  const higher = { ...held, rung: rung('heel-down') };
+  await put(coach, 'drills', higher, 1).expect(422);
   const other = await visitOf();
   await put(
     coach,
     'drills',
     newDrill(other.visit, { drill, side: 'left', rung: rung('sides-5') }),
   ).expect(201);
+  const hurts = await visitOf();
+  await put(
+    coach,
+    'looks',
+    newLook(hurts.visit, { pain: [{ ...SHARP_KNEE, kind: 'ache', score: 4 }] }),
+  ).expect(201);
+  const alone = newDrill(hurts.visit, { drill, side: 'left', rung: rung('floor-free') });
+  expect((await put(coach, 'drills', alone).expect(422)).body).toMatchObject({ path: 'rung.rung' });
 });
 
 const dose = { by: 'hold', seconds: 60, sets: 2 } as const;
@@ -152,11 +176,7 @@ it('no drill is planned that a flag keeps out, whoever asks; one that was planne
 
 it('no drill is planned on what was told to hurt in its visit, and the other side is', async () => {
   const { visit } = await visitOf();
-  const on = '2026-01-01T10:00:00.000Z';
-  const pain = [
-    { region: 'knee', side: 'left', phase: 'bottom', score: 7, kind: 'sharp', on },
-  ] as const;
-  await put(coach, 'looks', newLook(visit, { pain: [...pain] })).expect(201);
+  await put(coach, 'looks', newLook(visit, { pain: [SHARP_KNEE] })).expect(201);
   const pull = (side: 'left' | 'right') =>
     newDrill(visit, {
       drill: 'heel-to-seat-pull',

@@ -1,3 +1,4 @@
+import { asSentence } from '@taxikine/core/words/fill';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { Button } from '../ui/Button';
@@ -38,6 +39,9 @@ export function LadderPanel({ climbed: { ladder, today, kg }, onRung }: LadderPa
             <Words small>{t('ladder.waits', { side: t(standing.side) })}</Words>
           ) : null}
           {today.heldBack ? <Words accent>{t('ladder.heldBack')}</Words> : null}
+          {today.heldBack && today.against ? (
+            <Words small>{asSentence(today.against)}</Words>
+          ) : null}
           <View flexDirection="row" flexWrap="wrap" gap="$2">
             <Button label={t('ladder.down')} off={place === 0} onPress={() => go(-1)} tight small />
             <Button

@@ -22,6 +22,7 @@ import { LoadTodayWords } from '../ladder/LoadTodayWords';
 import { maybeRungWords } from '../ladder/rungWords';
 import { Player, type PlayerProps } from '../player/Player';
 import { usePlayer } from '../player/usePlayer';
+import { CareStrip } from '../steps/CareStrip';
 import { StepFrame } from '../ui/StepFrame';
 import { caseFileOf } from '@taxikine/core/visit/caseFileOf';
 import type { StepProps } from '../steps/StepProps';
@@ -114,6 +115,7 @@ export function DoDrills({ open, onStep, wide, width, found }: DoDrillsProps) {
         )
       }
     >
+      <CareStrip visit={visit} />
       {stale ? <Button label={t('work.changed')} onPress={chooseAgain} /> : null}
       {drills.map((one) => (
         <DrillLine

@@ -1,4 +1,5 @@
 import type { DrillRow } from '@taxikine/core/knowledge/drillRow';
+import { onRung } from '@taxikine/core/ladder/onRung';
 import { plannedCauses } from '@taxikine/core/planning/plannedCauses';
 import {
   planSession,
@@ -11,9 +12,9 @@ import {
   type SessionWish,
 } from '@taxikine/core/planning/sessionLimits';
 import { movedTo } from '@taxikine/core/planning/wish';
+import { careOf } from '@taxikine/core/safety/careOf';
 import type { Trace } from '@taxikine/core/trace/trace';
 import { caseFileOf } from '@taxikine/core/visit/caseFileOf';
-import { onRung } from '@taxikine/core/visit/drillOf';
 import type { VisitRecord } from '@taxikine/core/visit/records';
 import type { VisitFile } from '@taxikine/core/visit/visitFile';
 import { useMemo } from 'react';
@@ -47,12 +48,14 @@ export interface SessionOf {
   readonly move: (key: string, place: number) => void;
 }
 
-/** A drill of a ladder, told and shown as its rung of today is. */
+/** A drill of a ladder, told and shown as its rung of today is, with what care that asks for. */
 const climbing =
-  (rungs: ReadonlyMap<string, ClimbedRung>) =>
+  (rungs: ReadonlyMap<string, ClimbedRung>, limits: SessionLimits) =>
   (one: PlannedDrill): PlannedDrill => {
     const climbed = rungs.get(one.key);
-    return climbed ? { ...one, drill: onRung(one.drill, climbed.today.rung) } : one;
+    if (!climbed) return one;
+    const drill = onRung(one.drill, climbed.ladder, climbed.today.rung);
+    return { ...one, drill, care: careOf(drill, one.side, limits) };
   };
 
 /** The session as it would be now, and everything a coach can change about it; solved anew each time. */
@@ -70,8 +73,8 @@ export function useSessionPlan(open: OpenVisit, found: Trace): SessionOf {
   );
   const rungs = useRungs(open, chosen.drills, wish);
   const plan = useMemo(
-    () => ({ ...chosen, drills: chosen.drills.map(climbing(rungs)) }),
-    [chosen, rungs],
+    () => ({ ...chosen, drills: chosen.drills.map(climbing(rungs, limits)) }),
+    [chosen, rungs, limits],
   );
   const change: SessionOf['change'] = (part) =>
     update('visits', visit.visit, (latest) => ({ ...latest, ...part(latest) }));

@@ -22,6 +22,8 @@ export interface DrillLoad {
   readonly otherLeg?: Readonly<Partial<Record<LoadedJoint, Reach>>>;
   /** What the worked leg carries: nothing, a part of the body, all of it, or a weight on top. */
   readonly carries: 'nothing' | 'part' | 'body' | 'weight';
+  /** What is carried is more than a light weight. */
+  readonly heavy?: true;
   /** What the back is taken to under it; `leans`: held flat while the trunk is tipped forward. */
   readonly back: 'still' | 'leans' | 'turns' | 'rounds';
   /** What is on the floor; kneeling presses the kneecap. */

@@ -137,14 +137,17 @@ export const DRILL_LOADS: Readonly<Record<DrillId, DrillLoad>> = {
     staggered,
   ),
   'step-and-stay': standing({ hip: 'half', knee: 'half', ankle: 'half', toes: 'half' }, staggered),
-  // Ladders: as their highest rungs ask
-  'front-foot-high-split': weighted(
+  // Ladders: as their first rungs ask; of the others see `loadOfRung`
+  'front-foot-high-split': standing(
     { hip: 'half', knee: 'end', ankle: 'end', toes: 'half' },
     { ...staggered, ...hand },
   ),
-  'fading-counterweight-squat': weighted({ hip: 'end', knee: 'end', ankle: 'end' }, two),
-  'hinge-climb': weighted({ hip: 'half', knee: 'slight' }, { ...two, ...leans, ...backLine }),
-  'one-leg-climb': standing({ hip: 'half', knee: 'end', ankle: 'half' }, { ...one, ...hand }),
+  'fading-counterweight-squat': standing(
+    { hip: 'end', knee: 'end', ankle: 'end' },
+    { ...two, ...hand },
+  ),
+  'hinge-climb': standing({ hip: 'half', knee: 'slight' }, { ...two, ...leans, ...backLine }),
+  'one-leg-climb': standing({ hip: 'half', knee: 'half', ankle: 'half' }, { ...one, ...hand }),
   // Feet, hands and neck
   'toes-tucked-sit': kneeling({ knee: 'end', hip: 'half', ankle: 'half', toes: 'end' }),
   'forefoot-wringing': seated(

@@ -1,6 +1,7 @@
 import type { ApproachId } from './approaches';
 import type { BreathId } from './breaths';
 import type { CauseId } from './causes';
+import type { DrillLoad } from './drillLoad';
 import type { FlagId } from './flags';
 import type { Kit } from './kit';
 import type { Pose } from '../skeleton/pose';
@@ -70,6 +71,8 @@ export interface DrillRow {
   readonly harder: string;
   /** Of a coach's own drill: flags that its maker named, beside what `FLAG_RULES` say of what it does. */
   readonly excludedBy?: readonly FlagId[];
+  /** Of a drill on a rung of its ladder; of others `loadOf` knows it. */
+  readonly load?: DrillLoad;
   /** Of a coach's own drill; those that ship have theirs in `DRILL_POSES`. */
   readonly poses?: readonly [start: Pose, end: Pose];
 }

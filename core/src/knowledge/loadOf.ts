@@ -37,6 +37,6 @@ function loadOfOwn({ family, position, kit, oneSided }: DrillRow): DrillLoad {
   } as DrillLoad;
 }
 
-/** What a drill does to a body. */
+/** What a drill does to a body: of a ladder its first rung, unless it stands on another. */
 export const loadOf = (drill: DrillRow): DrillLoad =>
-  isShipped(drill.id) ? DRILL_LOADS[drill.id as DrillId] : loadOfOwn(drill);
+  drill.load ?? (isShipped(drill.id) ? DRILL_LOADS[drill.id as DrillId] : loadOfOwn(drill));

@@ -9,7 +9,6 @@ export const HINGE_LADDER: Ladder = {
   name: 'Hinge',
   pattern: 'hinge',
   sided: false,
-  noLoadWith: ['osteoporosis'],
   rungs: [
     {
       id: 'wall',

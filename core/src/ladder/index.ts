@@ -7,5 +7,8 @@ export { standingsOf, type JudgedTry, type Standing } from './standings';
 export { climbedLadders, type ClimbedLadder } from './climbedLadders';
 export { givenSides, loadToday, type LoadFails, type LoadToday } from './loadToday';
 export { maybeLowered, rungToday, type InVisit, type RungToday } from './rungToday';
+export { loadOfRung } from './loadOfRung';
+export { onRung } from './onRung';
+export { maybeRungAgainst } from './rungAgainst';
 export { NO_WEIGHTS, weightsFor, type Made, type Sized, type Weights } from './weights';
 export { weightOfRung, type RungKg } from './weightOfRung';

@@ -1,5 +1,5 @@
+import type { DrillLoad } from '../knowledge/drillLoad';
 import type { DrillId } from '../knowledge/drills';
-import type { FlagId } from '../knowledge/flags';
 import type { Pattern } from '../knowledge/patterns';
 import type { PoseId } from '../skeleton/poses';
 import type { CriterionId } from './criteria';
@@ -17,6 +17,10 @@ export interface Rung {
   readonly name: string;
   readonly how: string;
   readonly weight: RungWeight | null;
+  /** A hand, or both, on something that does not move. */
+  readonly hand?: true;
+  /** Where it takes a joint elsewhere than the first rung does. */
+  readonly joints?: DrillLoad['joints'];
   /** Asked here; in words with a tap each. */
   readonly criteria: readonly CriterionId[];
   readonly poses: readonly [start: PoseId, end: PoseId];
@@ -31,8 +35,6 @@ export interface Ladder {
   /** Each side climbs for itself. */
   readonly sided: boolean;
   readonly rungs: readonly Rung[];
-  /** Flags under which its loaded rungs are not offered. */
-  readonly noLoadWith: readonly FlagId[];
 }
 
 /** Whether a rung adds load. A counterweight is help and no load. */

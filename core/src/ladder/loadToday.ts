@@ -1,9 +1,9 @@
 import { placeWords } from '../knowledge/regions';
-import { FLAGS } from '../knowledge/flags';
 import { oneFault } from '../knowledge/faults';
 import type { MaybeSide } from '../sides/side';
 import { painRule } from '../safety/painRule';
 import type { Gate } from '../safety/gate';
+import { standingOf } from '../safety/standing';
 import type { SeenFault } from '../trace/caseFile';
 import type { ClientFile, VisitRecord } from '../visit/records';
 import { visitPart, type VisitPart } from '../visit/visitPart';
@@ -11,6 +11,7 @@ import { fillSide } from '../words/fill';
 import { oneCriterion } from './criteria';
 import { isLoaded, type Ladder } from './ladder';
 import { NOT_UNDER_LOAD } from './notUnderLoad';
+import { maybeRungAgainst } from './rungAgainst';
 import { standingsOf, type Standing } from './standings';
 
 export interface LoadFails {
@@ -26,13 +27,16 @@ export type LoadToday =
 /** Place of the first rung with load on it. */
 const firstLoaded = ({ rungs }: Ladder): number => rungs.findIndex(isLoaded);
 
-function safetyFails(ladder: Ladder, file: ClientFile, gate: Gate): LoadFails[] {
-  const flag = FLAGS.find(
-    ({ id }) => ladder.noLoadWith.includes(id) && file.client.flags.includes(id),
+function safetyFails(ladder: Ladder, side: MaybeSide, file: ClientFile, gate: Gate): LoadFails[] {
+  const flag = maybeRungAgainst(
+    ladder,
+    ladder.rungs[firstLoaded(ladder)],
+    side,
+    standingOf(file.client),
   );
   return [
     ...(gate.status === 'open' ? [] : ['the safety questions are not settled']),
-    ...(flag ? [`${flag.name.toLowerCase()}: ${flag.note.toLowerCase()}`] : []),
+    ...(flag ? [flag] : []),
   ].map((says) => ({ criterion: 'safety', says }));
 }
 
@@ -111,7 +115,7 @@ export function loadToday(
   const today = visitPart(file, visit);
   const pains = painsOf(today);
   const fails = [
-    ...safetyFails(ladder, file, gate),
+    ...safetyFails(ladder, side, file, gate),
     ...painFails(pains),
     ...controlFails(ladder, own),
     ...otherSideFails(ladder, other),

@@ -4,19 +4,22 @@ import type { Ladder } from './ladder';
 const STEADY: readonly CriterionId[] = ['pain-free', 'knee-in-line', 'pelvis-level', 'slow-down'];
 const WITH_HEEL: readonly CriterionId[] = [...STEADY, 'heel-stays'];
 
+/** Below a chair's height. */
+const DEEP = { hip: 'end', knee: 'end' } as const;
+
 /** One leg: down to a seat that gets lower, then down from a step, then with something in the hands. */
 export const ONE_LEG_LADDER: Ladder = {
   drill: 'one-leg-climb',
   name: 'Squat on one leg',
   pattern: 'squat',
   sided: true,
-  noLoadWith: ['neuropathy', 'osteoporosis'],
   rungs: [
     {
       id: 'high-seat-hand',
       name: 'To a high seat, one hand helps',
       how: 'Seat above the knee, one hand on a rail. Sit down on one leg without a drop, stand up on both.',
       weight: null,
+      hand: true,
       criteria: STEADY,
       poses: ['one-leg-stand', 'one-leg-bend'],
     },
@@ -49,6 +52,7 @@ export const ONE_LEG_LADDER: Ladder = {
       name: 'From a step, a light weight held ahead',
       how: 'Stand on a step, free leg past its edge. A light weight ahead keeps the balance; go below a chair’s height.',
       weight: { as: 'counterweight', percent: 5 },
+      joints: DEEP,
       criteria: WITH_HEEL,
       poses: ['one-leg-stand', 'one-leg-bend'],
     },
@@ -57,6 +61,7 @@ export const ONE_LEG_LADDER: Ladder = {
       name: 'From a step, nothing held',
       how: 'The same with empty hands.',
       weight: null,
+      joints: DEEP,
       criteria: WITH_HEEL,
       poses: ['one-leg-stand', 'one-leg-bend'],
     },

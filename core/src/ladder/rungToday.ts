@@ -1,9 +1,14 @@
+import type { CareFor } from '../safety/careOf';
 import type { Gate } from '../safety/gate';
+import { standingOf } from '../safety/standing';
 import type { MaybeSide } from '../sides/side';
+import { painsOf } from '../visit/painsOf';
 import type { ClientFile, DrillRecord, VisitRecord } from '../visit/records';
+import { visitPart } from '../visit/visitPart';
 import { isLoaded, type Ladder, type Rung } from './ladder';
 import { maybeLadder, placeOfRung } from './ladders';
 import { givenSides, loadToday, type LoadToday } from './loadToday';
+import { maybeRungAgainst } from './rungAgainst';
 import { standingsOf, type Standing } from './standings';
 
 /** The visit in which a ladder is climbed. */
@@ -23,6 +28,8 @@ export interface RungToday {
   readonly load: LoadToday;
   /** The coach would have it higher, or it was earned, and today says no. */
   readonly heldBack: boolean;
+  /** What pain or a flag says against the rung that was wanted; null when nothing does. */
+  readonly against: string | null;
 }
 
 /** Place of the highest rung up to this one that carries no load. */
@@ -36,7 +43,8 @@ const lastTried = ({ tries }: Standing): number => tries.at(-1)?.place ?? -1;
 
 /**
  * The rung for one side today: the one it stands on, or the one the coach chose, and without load where
- * today says no. Any rung may be taken back; with a little pain none is gone beyond.
+ * today says no, and no higher than pain and flags let it go. Any rung may be taken back; with a little pain
+ * none is gone beyond.
  *
  * @param chosen id of the rung that the coach wants; an id that is not there counts as none
  */
@@ -52,8 +60,27 @@ export function rungToday(
   const load = loadToday(ladder, side, at.file, at.visit, at.gate);
   const asked = chosen === undefined ? -1 : placeOfRung(ladder, chosen);
   const wanted = asked >= 0 ? asked : standing.place;
-  const place = allowedPlace(ladder, wanted, standing, load);
-  return { standing, others, rung: ladder.rungs[place], place, load, heldBack: place < wanted };
+  const known = careAt(at);
+  const loaded = allowedPlace(ladder, wanted, standing, load);
+  const place = sparedFrom(ladder, loaded, side, known);
+  const against = maybeRungAgainst(ladder, ladder.rungs[wanted], side, known);
+  const heldBack = place < wanted;
+  return { standing, others, rung: ladder.rungs[place], place, load, heldBack, against };
+}
+
+/** What stands about the client of a visit, and what was told to hurt in it. */
+function careAt({ file, visit }: InVisit): CareFor {
+  const { first, again } = visitPart(file, visit);
+  return { ...standingOf(file.client), pains: painsOf([first, again]) };
+}
+
+/** Place of the highest rung up to this one that nothing speaks against; the first where all are. */
+function sparedFrom(ladder: Ladder, place: number, side: MaybeSide, known: CareFor): number {
+  const rungs = ladder.rungs.slice(0, place + 1);
+  return Math.max(
+    0,
+    rungs.findLastIndex((rung) => maybeRungAgainst(ladder, rung, side, known) === null),
+  );
 }
 
 function allowedPlace(ladder: Ladder, wanted: number, standing: Standing, load: LoadToday): number {

@@ -24,13 +24,13 @@ export const SQUAT_LADDER: Ladder = {
   name: 'Deep squat, the help fades',
   pattern: 'squat',
   sided: false,
-  noLoadWith: ['osteoporosis'],
   rungs: [
     {
       id: 'rail',
       name: 'Holding a rail',
       how: 'Both hands on a rail at hip height. Sit down between the heels and let the hands do as little as they can.',
       weight: null,
+      hand: true,
       criteria: ['pain-free', 'thighs-level', 'heel-stays', 'even-feet'],
       poses: ['standing', 'deep-squat'],
     },

@@ -13,6 +13,7 @@ export interface FlagRule extends FlagEffect {
 }
 
 const isWeighted = ({ carries }: DrillLoad): boolean => carries === 'weight';
+const isUneven = ({ stance }: DrillLoad): boolean => stance === 'staggered' || stance === 'one';
 const isStanding = ({ on }: DrillLoad): boolean => on === 'feet';
 const isAtAnEnd = ({ joints }: DrillLoad): boolean => Object.values(joints).includes('end');
 
@@ -40,6 +41,18 @@ export const FLAG_RULES: readonly FlagRule[] = [
     says: 'Keep the back long; end before it rounds.',
   },
   {
+    flag: 'osteoporosis',
+    when: (load) => load.joints.hip === 'end' && isWeighted(load),
+    effect: 'forbidden',
+    says: 'no weight at the end of a bend, where the low back rounds',
+  },
+  {
+    flag: 'osteoporosis',
+    when: (load) => load.stance === 'one' && isWeighted(load),
+    effect: 'forbidden',
+    says: 'no weight on one leg: a fall breaks bones',
+  },
+  {
     flag: 'neuropathy',
     when: ({ presses }) => presses === true,
     effect: 'forbidden',
@@ -53,9 +66,21 @@ export const FLAG_RULES: readonly FlagRule[] = [
   },
   {
     flag: 'neuropathy',
-    when: ({ stance, hand }) => stance === 'staggered' || (stance === 'one' && hand === true),
+    when: (load) => isUneven(load) && isWeighted(load),
+    effect: 'forbidden',
+    says: 'the hands are for a support and not for a weight',
+  },
+  {
+    flag: 'neuropathy',
+    when: ({ stance, hand }) => stance === 'staggered' && !hand,
     effect: 'easier',
     says: 'A hand on a support all the time, eyes open.',
+  },
+  {
+    flag: 'neuropathy',
+    when: (load) => isUneven(load) && load.hand === true,
+    effect: 'easier',
+    says: 'Keep the hand on the support all the time, eyes open.',
   },
   {
     flag: 'neuropathy',
@@ -107,8 +132,15 @@ export const FLAG_RULES: readonly FlagRule[] = [
   },
   {
     flag: 'minor',
-    when: isWeighted,
+    when: ({ heavy }) => heavy === true,
+    effect: 'forbidden',
+    says: 'light weights only',
+  },
+  {
+    flag: 'minor',
+    when: (load) => isWeighted(load) && !load.heavy,
     effect: 'easier',
+    light: true,
     says: 'Light enough to talk through: the form before the weight.',
   },
   {

@@ -19,6 +19,8 @@ export interface FlagEffect {
   readonly effect: 'forbidden' | 'easier' | 'warned';
   /** In words for coach and client. */
   readonly says: string;
+  /** Of a weight: kept to with a light one. */
+  readonly light?: true;
 }
 
 /** What is done, on which side; of a check or a probe there is no drill. */

@@ -1,9 +1,10 @@
 import {
+  asSentence,
   drillOf,
   gateOf,
-  isLoaded,
   maybeBarred,
   maybeLadder,
+  maybeRungAgainst,
   maybeLookProblem,
   oneRung,
   painsOf,
@@ -20,7 +21,6 @@ import {
   whyUnsent,
 } from '@taxikine/core';
 import type { EntityManager } from 'typeorm';
-import { Client } from '../database/entities/Client';
 import { Erasure } from '../database/entities/Erasure';
 import { Visit } from '../database/entities/Visit';
 import { AppError, invalid } from '../errors';
@@ -109,21 +109,27 @@ const gateOfPlanIsOpen: Guard = async ({ before, after, manager }) => {
   await needOpenGate(plan, manager);
 };
 
-/** No load on a rung for whom a standing fact about the client forbids it. */
-const loadIsAllowed: Guard = async ({ before, after, manager }) => {
-  const { drill, rung, clientId, removed } = after as DrillRecord;
+/** No rung that a standing fact about the client, or a pain of the visit in which it is planned, speaks against. */
+const rungIsAllowed: Guard = async ({ before, after, manager }) => {
+  const { drill, rung, side, clientId, visitId, removed, status } = after as DrillRecord;
   // What was carried before the flag was known stays in the record.
   if ((before as DrillRecord | null)?.rung?.rung === rung?.rung) return;
   const ladder = maybeLadder(drill);
-  if (!rung || !ladder || removed || !isLoaded(oneRung(ladder, rung.rung))) return;
-  const client = await manager.getRepository(Client).findOneBy({ id: clientId });
-  const flag = ladder.noLoadWith.find((one) => client?.flags.includes(one));
-  if (!flag) return;
+  if (!rung || !ladder || removed) return;
+  const file = await maybeClientFile(manager, clientId);
+  if (!file) return;
+  const looks = file.looks.filter((look) => look.visitId === visitId);
+  const known = {
+    ...standingOf(file.client),
+    pains: status === 'planned' ? painsOf(looks) : [],
+  };
+  const against = maybeRungAgainst(ladder, oneRung(ladder, rung.rung), side, known);
+  if (!against) return;
   throw new AppError(422, {
     code: 'blocked',
-    message: `No load on this ladder with ${flag.replaceAll('-', ' ')}.`,
+    message: `Not this rung for this client. ${asSentence(against)}`,
     path: 'rung.rung',
-    hint: 'Take a rung without load.',
+    hint: 'Take a lower rung.',
   });
 };
 
@@ -220,7 +226,7 @@ export const GUARDS: Readonly<Record<RecordKind, readonly Guard[]>> = {
   looks: [staysWhereItIs, goesWithItsPattern],
   probes: [staysWhereItIs],
   checks: [staysWhereItIs],
-  drills: [staysWhereItIs, gateIsOpen, drillIsAllowed, loadIsAllowed],
+  drills: [staysWhereItIs, gateIsOpen, rungIsAllowed, drillIsAllowed],
   pictures: [staysWhereItIs],
   images: [staysWhereItIs],
   homePlans: [staysWhereItIs, gateOfPlanIsOpen, answersOnlyGrow],
