@@ -1,5 +1,4 @@
-import { checkSeries } from '@taxikine/core/trend/checkSeries';
-import { maybeSideTrend } from '@taxikine/core/trend/outlook';
+import { clientTrends } from '@taxikine/core/trend/clientTrends';
 import { noRecords, NOTHING_MEASURED, NOTHING_TOLD } from '@taxikine/core/visit/blanks';
 import type { CheckRecord, ClientFile } from '@taxikine/core/visit/records';
 import { sideSentences } from '../src/trend/checkWords';
@@ -32,11 +31,8 @@ function told(reads: readonly Read[]): string[] {
     ...(after === undefined ? [] : [reading(date, 'again', after)]),
   ]);
   const file: ClientFile = { ...noRecords(), client: { ...NOTHING_TOLD, ...client }, checks };
-  const [series] = checkSeries(file);
-  const [side] = series.sides;
-  return sideSentences(series, side, maybeSideTrend(side, series) ?? undefined, t).filter((one) =>
-    one.includes('won'),
-  );
+  const [{ series, sides }] = clientTrends(file).checks;
+  return sideSentences(series, sides[0], t).filter((one) => one.includes('won'));
 }
 
 it('a gain that can be told is told by itself', () => {

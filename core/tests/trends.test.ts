@@ -3,6 +3,7 @@ import {
   doneBetween,
   faultSeries,
   keptBetween,
+  clientTrends,
   maybeSideTrend,
   NOTHING_DONE,
   NOTHING_HELD,
@@ -189,8 +190,8 @@ it('only cold readings make the level: what is read right after the work does no
   const [with_] = checkSeries(fileOf({ checks: [...cold, ...warm] }));
   const [without] = checkSeries(fileOf({ checks: cold }));
   expect(with_.sides[0].points).toHaveLength(5);
-  expect(maybeSideTrend(with_.sides[0], with_)!.trend.levels).toEqual(
-    maybeSideTrend(without.sides[0], without)!.trend.levels,
+  expect(maybeSideTrend(with_.sides[0], with_)!.levels).toEqual(
+    maybeSideTrend(without.sides[0], without)!.levels,
   );
 });
 
@@ -277,4 +278,18 @@ it('sessions on the axis are those in which something was done', () => {
     ['v0', ['Tall slow march, left']],
     ['v7', ['Tall slow march, left']],
   ]);
+});
+
+it('a client’s trends are plain data, as a worker can hand them over', () => {
+  const file = fileOf({ checks: [bend(0, 25), bend(7, 28), bend(14, 30)] });
+  const trends = clientTrends(file);
+  expect(structuredClone(trends)).toEqual(trends);
+  const [{ series, sides }] = trends.checks;
+  expect(sides).toEqual([
+    { side: series.sides[0], trend: maybeSideTrend(series.sides[0], series), kept: [] },
+  ]);
+});
+
+it('what was read once has no trend', () => {
+  expect(clientTrends(fileOf({ checks: [bend(0, 25)] })).checks).toEqual([]);
 });

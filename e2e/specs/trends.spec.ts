@@ -58,3 +58,16 @@ test('what does not move is said, with the way back to the trace; what was measu
   await button(page, 'Look at the trace again').click();
   await page.waitForURL(/\/board$/);
 });
+
+test('without the worker of trends it is said, and asked again by itself', async ({
+  page,
+  world,
+}) => {
+  await letIn(page, world);
+  let cut = true;
+  await page.route(/trend\.worker/, (route) => (cut ? route.abort() : route.continue()));
+  await page.goto(`${world.url}/clients/${await clientNamed(page, world, 'Linnea')}/trends`);
+  await expect(page.getByRole('heading', { name: 'The server does not answer.' })).toBeVisible();
+  cut = false;
+  await expect(page.getByRole('img', { name: /^Hip extension\. Left: 7°/ })).toBeVisible();
+});

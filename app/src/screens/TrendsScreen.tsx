@@ -1,11 +1,9 @@
 import { measuresCsv } from '@taxikine/core/contract/measuresCsv';
-import { climbedLadders } from '@taxikine/core/ladder/climbedLadders';
-import { checkSeries, type CheckSeries } from '@taxikine/core/trend/checkSeries';
-import { doneBetween, type SessionMark } from '@taxikine/core/trend/doneBetween';
-import { faultSeries } from '@taxikine/core/trend/faultSeries';
+import type { ClientTrends } from '@taxikine/core/trend/clientTrends';
+import type { SessionMark } from '@taxikine/core/trend/doneBetween';
 import type { ClientFile } from '@taxikine/core/visit/records';
 import { View } from '@tamagui/core';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { useFile } from '../data/useFile';
 import { saveFile } from '../recording/saveFile';
 import { PRINT_RULES } from '../report/printRules';
@@ -13,6 +11,7 @@ import { CheckTrend } from '../trend/CheckTrend';
 import { onWords } from '../trend/dayWords';
 import { FaultTrend } from '../trend/FaultTrend';
 import { LadderTrend } from '../trend/LadderTrend';
+import { useTrends } from '../trend/useTrends';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Title, Words } from '../ui/text';
@@ -24,23 +23,25 @@ import { Waiting } from './Waiting';
 /** Everything that was measured, seen or climbed of one client, over time. */
 export function TrendsScreen({ clientId }: { clientId: string }) {
   const file = useFile(clientId);
+  const { trends, error, again } = useTrends(file.data);
   if (!file.data) return <Waiting error={file.error} onRetry={() => void file.refetch()} />;
-  return <KnownTrends file={file.data} />;
+  if (!trends) return <Waiting error={error} onRetry={again} />;
+  return <KnownTrends file={file.data} trends={trends} />;
 }
 
 const KINDS = ['all', 'checks', 'faults', 'ladders'] as const;
 type Kind = (typeof KINDS)[number];
 
-const isTwice = ({ sides }: CheckSeries): boolean => sides.some(({ points }) => points.length > 1);
+interface KnownTrendsProps {
+  readonly file: ClientFile;
+  readonly trends: ClientTrends;
+}
 
-function KnownTrends({ file }: { file: ClientFile }) {
+function KnownTrends({ file, trends }: KnownTrendsProps) {
   const t = useText();
   const { width, wide } = useWide();
   const [kind, setKind] = useState<Kind>('all');
-  const checks = useMemo(() => checkSeries(file).filter(isTwice), [file]);
-  const faults = useMemo(() => faultSeries(file), [file]);
-  const ladders = useMemo(() => climbedLadders(file), [file]);
-  const sessions = useMemo(() => doneBetween(file), [file]);
+  const { checks, faults, ladders, sessions } = trends;
   const chartWidth = wide ? 560 : width - 32;
   const shows = (one: Kind) => kind === 'all' || kind === one;
   const { client } = file;
@@ -72,10 +73,10 @@ function KnownTrends({ file }: { file: ClientFile }) {
           <Words soft>{nothing ? t('trend.none') : t('trend.lead')}</Words>
           <View flexDirection="row" flexWrap="wrap" gap="$6">
             {shows('checks')
-              ? checks.map((series) => (
+              ? checks.map((course) => (
                   <CheckTrend
-                    key={series.check}
-                    series={series}
+                    key={course.series.check}
+                    course={course}
                     file={file}
                     sessions={sessions}
                     width={chartWidth}

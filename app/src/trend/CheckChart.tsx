@@ -113,9 +113,9 @@ interface WayProps {
 }
 
 /** The level through the readings, and the fan of where it goes. */
-function Way({ one: { side, trend, ahead }, x, y, palette }: WayProps) {
+function Way({ one: { side, levels, ahead }, x, y, palette }: WayProps) {
   const colour = side === 'right' ? palette.sea : palette.ink;
-  const from = trend.levels[trend.levels.length - 1].day;
+  const from = levels[levels.length - 1].day;
   const dayOf = (weeks: number) => from + WEEK * weeks;
   const fan = area<(typeof ahead)[number]>(
     ({ weeks }) => x(dayOf(weeks)),
@@ -127,12 +127,12 @@ function Way({ one: { side, trend, ahead }, x, y, palette }: WayProps) {
     ({ level }) => y(level),
   );
   const middle = [
-    ...trend.levels.map(({ day, level }) => ({ day, level })),
+    ...levels.map(({ day, level }) => ({ day, level })),
     ...ahead.map(({ weeks, middle: level }) => ({ day: dayOf(weeks), level })),
   ];
   return (
     <G>
-      {trend.levels.length > 1 ? (
+      {levels.length > 1 ? (
         <>
           <Path d={fan([...ahead]) ?? ''} fill={colour} fillOpacity={0.1} />
           <Path

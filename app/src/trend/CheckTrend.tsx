@@ -1,10 +1,8 @@
-import type { CheckSeries } from '@taxikine/core/trend/checkSeries';
+import type { CheckCourse } from '@taxikine/core/trend/clientTrends';
 import type { SessionMark } from '@taxikine/core/trend/doneBetween';
-import { maybeSideTrend, type SideTrend } from '@taxikine/core/trend/outlook';
 import type { ClientFile } from '@taxikine/core/visit/records';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
-import { useMemo } from 'react';
 import { Button } from '../ui/Button';
 import { Words } from '../ui/text';
 import { useText } from '../words/useText';
@@ -13,7 +11,7 @@ import { sideSentences } from './checkWords';
 import { TrendPart } from './TrendPart';
 
 export interface CheckTrendProps {
-  readonly series: CheckSeries;
+  readonly course: CheckCourse;
   readonly file: ClientFile;
   readonly sessions: readonly SessionMark[];
   readonly width: number;
@@ -24,24 +22,11 @@ const newestVisit = ({ visits }: ClientFile): string | null =>
   [...visits].sort((a, b) => b.openedOn.localeCompare(a.openedOn))[0]?.id ?? null;
 
 /** A range over time, drawn and told. */
-export function CheckTrend({ series, file, sessions, width }: CheckTrendProps) {
+export function CheckTrend({ course, file, sessions, width }: CheckTrendProps) {
   const t = useText();
-  const trends = useMemo(
-    () =>
-      series.sides.flatMap((side): SideTrend[] => {
-        const found = maybeSideTrend(side, series);
-        return found ? [found] : [];
-      }),
-    [series],
-  );
-  const sentences = series.sides.map((side) =>
-    sideSentences(
-      series,
-      side,
-      trends.find((one) => one.side === side.side),
-      t,
-    ),
-  );
+  const { series, sides } = course;
+  const trends = sides.flatMap(({ trend }) => (trend ? [trend] : []));
+  const sentences = sides.map((side) => sideSentences(series, side, t));
   const stuck = trends.some(({ outlook }) => outlook.status === 'not-moving');
   const visit = newestVisit(file);
   return (

@@ -1,6 +1,7 @@
 import type { CheckSeries, SeriesOfSide } from '@taxikine/core/trend/checkSeries';
-import { keptBetween, type KeptBetween } from '@taxikine/core/trend/keptBetween';
-import type { Outlook, SideTrend } from '@taxikine/core/trend/outlook';
+import type { SideCourse } from '@taxikine/core/trend/clientTrends';
+import type { KeptBetween } from '@taxikine/core/trend/keptBetween';
+import type { Outlook } from '@taxikine/core/trend/outlook';
 import { capital } from '@taxikine/core/words/fill';
 import { withUnit } from '@taxikine/core/words/units';
 import type { TextOf } from '../words/useText';
@@ -52,8 +53,7 @@ function keptWords(gains: readonly KeptBetween[], t: TextOf): string[] {
 /** A side in sentences: from where to where, what comes, and how much of each gain was kept. */
 export function sideSentences(
   series: CheckSeries,
-  side: SeriesOfSide,
-  trend: SideTrend | undefined,
+  { side, trend, kept }: SideCourse,
   t: TextOf,
 ): string[] {
   const { unit } = series.norm;
@@ -77,6 +77,6 @@ export function sideSentences(
     }),
     outlookWords(trend.outlook, told(series.target), t),
     t('trend.ahead', { low: told(end.low), high: told(end.high) }),
-    ...keptWords(keptBetween(side), t),
+    ...keptWords(kept, t),
   ];
 }

@@ -14,3 +14,4 @@ export {
   type ClientGains,
 } from './rollUpGains';
 export { maybeSideTrend, type Outlook, type SideTrend } from './outlook';
+export { clientTrends, type CheckCourse, type ClientTrends, type SideCourse } from './clientTrends';

@@ -1,6 +1,6 @@
 import { smallestRealChange } from '../change/smallestRealChange';
 import type { CheckSeries, SeriesOfSide } from './checkSeries';
-import { localTrend, type LocalTrend } from './localTrend';
+import { localTrend, type LocalTrend, type TrendLevel } from './localTrend';
 import { mixtureCdf, mixtureQuantile, type Mixture } from './mixture';
 import { normalCdf } from '../numeric/normal';
 
@@ -16,9 +16,11 @@ export type Outlook =
   /** It moves, but the target is not in sight. */
   | { readonly status: 'far' };
 
+/** Plain data: it goes from a worker to the page. */
 export interface SideTrend {
   readonly side: SeriesOfSide['side'];
-  readonly trend: LocalTrend;
+  /** On each day of a cold reading, the oldest first. */
+  readonly levels: readonly TrendLevel[];
   readonly outlook: Outlook;
   /** What is read in so many weeks, the middle and an 80 % interval. */
   readonly ahead: readonly {
@@ -88,5 +90,5 @@ export function maybeSideTrend({ side, points }: SeriesOfSide, about: About): Si
       high: mixtureQuantile(seen, HIGH),
     };
   });
-  return { side, trend, outlook: outlookOf(trend, about), ahead };
+  return { side, levels: trend.levels, outlook: outlookOf(trend, about), ahead };
 }

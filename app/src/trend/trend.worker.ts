@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { trendApi } from './trendApi';
+
+expose(trendApi);
