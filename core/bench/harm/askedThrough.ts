@@ -3,6 +3,7 @@ import { traceReport, type TraceReport } from '../../src/case/traceReport';
 import { oneCause, type CauseId } from '../../src/knowledge/causes';
 import { oneCheck, type CheckId } from '../../src/knowledge/checks';
 import type { RangeNorm } from '../../src/knowledge/checkRow';
+import type { ProbeId } from '../../src/knowledge/probes';
 import { canBeSeen, oneFault } from '../../src/knowledge/faults';
 import { LINKS, type LinkRow } from '../../src/knowledge/links';
 import { CAUSE_OF_RANGE } from '../../src/planning/gapCauses';
@@ -56,27 +57,47 @@ function plainlyShort({ usual, restricted, least, most }: RangeNorm): number {
   return Math.min(most, Math.max(least, Math.round(short)));
 }
 
+type Asked = TraceReport['nextChecks'][number];
+
+const sideOf = ({ side }: Asked) => (side ? { side } : {});
+
+const probed = (document: CaseDocument, asked: Asked & { probe: ProbeId }, outcome: Outcome) => {
+  const { fault } = document.look.faults[0];
+  const tried = { probe: asked.probe, outcome, fault, ...sideOf(asked) };
+  return { ...document, probes: [...document.probes, tried] } as CaseDocument;
+};
+
+const checked = (document: CaseDocument, asked: Asked & { check: CheckId }, reading: object) => {
+  const taken = { check: asked.check, ...sideOf(asked), ...reading };
+  return { ...document, checks: [...document.checks, taken] } as CaseDocument;
+};
+
+type Outcome = 'better' | 'same' | 'worse';
+const OUTCOMES: readonly Outcome[] = ['better', 'same', 'worse'];
+
+/** What a check can say: each of its words, or a range as it usually is and plainly short. */
+function readingsOf(check: CheckId): object[] {
+  const row = oneCheck(check);
+  if (row.type === 'result') return row.results.map((result) => ({ result }));
+  const { norm, modes } = row;
+  return [norm.usual[0], plainlyShort(norm)].map((value) => ({
+    [modes[0]]: value,
+    unit: norm.unit,
+  }));
+}
+
+/** A case after each answer that a question can have; the one where nothing is amiss first, of a check. */
+const answersTo = (document: CaseDocument, asked: Asked): CaseDocument[] =>
+  'check' in asked
+    ? readingsOf(asked.check).map((reading) => checked(document, asked, reading))
+    : OUTCOMES.map((outcome) => probed(document, asked, outcome));
+
 /** What is found where nothing but the truth is amiss. */
-function answered(document: CaseDocument, asked: TraceReport['nextChecks'][number], truth: Truth) {
-  const side = asked.side ? { side: asked.side } : {};
-  if (!('check' in asked)) {
-    const { fault } = document.look.faults[0];
-    const same = { probe: asked.probe, outcome: 'same' as const, fault, ...side };
-    return { ...document, probes: [...document.probes, same] };
-  }
-  const row = oneCheck(asked.check);
+function answered(document: CaseDocument, asked: Asked, truth: Truth): CaseDocument {
+  if (!('check' in asked)) return probed(document, asked, 'same');
+  const [usual, short] = readingsOf(asked.check);
   const isShort = asked.check === truth.check && asked.side === SIDE;
-  const reading =
-    row.type === 'result'
-      ? { result: row.results[0] }
-      : {
-          [row.modes[0]]: isShort ? plainlyShort(row.norm) : row.norm.usual[0],
-          unit: row.norm.unit,
-        };
-  return {
-    ...document,
-    checks: [...document.checks, { check: asked.check, ...side, ...reading }],
-  };
+  return checked(document, asked, isShort ? short : usual);
 }
 
 /** What is known at some time of asking, and what is said of it. */
@@ -100,7 +121,19 @@ export function askedThrough(case_: CaseDocument, at: number): AskedState[] {
     const report = traceReport(document);
     states.push({ document, report });
     const [next] = report.nextChecks;
-    document = report.enough || !next ? null : (answered(document, next, truth) as CaseDocument);
+    document = report.enough || !next ? null : answered(document, next, truth);
   }
   return states;
 }
+
+const drillsOf = ({ plan }: TraceReport): string =>
+  plan.drills
+    .map(({ drill, side }) => `${drill}@${side}`)
+    .sort()
+    .join(' ');
+
+/** Whether some answer to something that is asked next makes another session. */
+export const couldChangeThePlan = ({ document, report }: AskedState): boolean =>
+  report.nextChecks.some((asked) =>
+    answersTo(document, asked).some((next) => drillsOf(traceReport(next)) !== drillsOf(report)),
+  );

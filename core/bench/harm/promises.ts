@@ -17,7 +17,7 @@ import type { CaseFile } from '../../src/trace/caseFile';
 import { sparing } from '../../src/trace/next/sparing';
 import { reconcile } from '../../src/trace/reconcile/reconcile';
 import { mirrored } from '../../tests/cases/mirrored';
-import { askedThrough, type AskedState } from './askedThrough';
+import { askedThrough, couldChangeThePlan, type AskedState } from './askedThrough';
 
 /** One case and what is said of it. */
 export interface Judged {
@@ -190,13 +190,21 @@ const isSettled = ({ causes }: TraceReport): boolean => {
   return open.some(({ p }) => p > SURE) && open.every(({ p }) => p > SURE || p <= NO_RIVAL);
 };
 
-const MOST_AFTER = 1;
+const MOST_AFTER = 2;
 
-/** From where one cause is sure and none comes near, it asks hardly more; null where that never comes about. */
+/**
+ * From where one cause is sure and none comes near, it asks hardly more, and only what can make another session; null
+ * where that never comes about.
+ */
 function saysEnough({ asked }: Judged): boolean | null {
   const at = asked.findIndex(({ report }) => isSettled(report));
   if (at < 0) return null;
-  return asked.at(-1)!.report.enough && asked.length - 1 - at <= MOST_AFTER;
+  const after = asked.slice(at);
+  return (
+    after.at(-1)!.report.enough &&
+    after.length - 1 <= MOST_AFTER &&
+    after.slice(0, -1).every(couldChangeThePlan)
+  );
 }
 
 const cutOf = ({ file }: Judged) => depthCutOf(reconcile(file).file);
@@ -289,7 +297,7 @@ export const PROMISES: readonly Promised[] = [
   {
     id: 'enough',
     words:
-      'asked on until one cause is sure and none comes near: enough, at most one question later',
+      'asked on until one cause is sure and none comes near: enough, two questions later at most, each of which can change the plan',
     holds: saysEnough,
   },
 ];
