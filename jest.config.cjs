@@ -16,7 +16,10 @@ const plain = (name, decorators = false) => ({
   rootDir: `${__dirname}/${name}`,
   testEnvironment: 'node',
   testMatch: ['<rootDir>/tests/**/*.test.ts'],
-  transform: { '^.+\\.(ts|mjs)$': swc(decorators) },
+  transform: {
+    '/core/src/index\\.ts$': `${__dirname}/scripts/jest/bundleCore.mjs`,
+    '^.+\\.(ts|mjs)$': swc(decorators),
+  },
   moduleNameMapper: {
     '^@taxikine/(core|server|demo)$': `${__dirname}/$1/src/index.ts`,
     '^@taxikine/core/solver$': `${__dirname}/core/src/solver/index.ts`,

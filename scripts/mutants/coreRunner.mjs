@@ -33,6 +33,24 @@ class CoreRunner {
 
   constructor(options) {
     this.names = options.suites;
+    /** Milliseconds that each test last took, by its id: what is quick is tried first, since one red test is enough. */
+    this.took = new Map();
+  }
+
+  tookOf(id) {
+    return this.took.get(id) ?? 0;
+  }
+
+  /** Files that hold a wanted test, those first whose wanted tests are quickest. */
+  inOrder(wanted) {
+    const sum = new Map(this.files.map(({ name }) => [name, null]));
+    for (const id of wanted ?? this.took.keys()) {
+      const name = id.slice(0, id.indexOf(' › '));
+      if (sum.has(name)) sum.set(name, (sum.get(name) ?? 0) + this.tookOf(id));
+    }
+    return this.files
+      .filter(({ name }) => !wanted || sum.get(name) !== null)
+      .sort((a, b) => (sum.get(a.name) ?? 0) - (sum.get(b.name) ?? 0));
   }
 
   capabilities() {
@@ -82,8 +100,7 @@ class CoreRunner {
     instrument.activeMutant = activeMutant.id;
     const tests = [];
     try {
-      for (const file of this.files) {
-        if (wanted && ![...wanted].some((id) => id.startsWith(`${file.name} › `))) continue;
+      for (const file of this.inOrder(wanted)) {
         tests.push(...(await this.runFile(file, wanted, !disableBail)));
         if (!disableBail && tests.some(({ status }) => status === TestStatus.Failed)) break;
       }
@@ -103,12 +120,16 @@ class CoreRunner {
       return [failed(`${name} › reads`, error, 0)];
     }
     const results = [];
-    for (const { id, run } of all.filter((one) => !wanted || wanted.has(one.id))) {
+    const ours = all
+      .filter((one) => !wanted || wanted.has(one.id))
+      .sort((a, b) => this.tookOf(a.id) - this.tookOf(b.id));
+    for (const { id, run } of ours) {
       const began = performance.now();
       instrument.currentTestId = id;
       try {
         await run();
         const timeSpentMs = performance.now() - began;
+        this.took.set(id, timeSpentMs);
         results.push({ id, name: id, timeSpentMs, status: TestStatus.Success });
       } catch (error) {
         results.push(failed(id, error, performance.now() - began));
