@@ -65,7 +65,7 @@ test('without the worker of trends it is said, and asked again by itself', async
 }) => {
   await letIn(page, world);
   let cut = true;
-  await page.route(/trend\.worker/, (route) => (cut ? route.abort() : route.continue()));
+  await page.route(/\/trend-\w+\.js/, (route) => (cut ? route.abort() : route.continue()));
   await page.goto(`${world.url}/clients/${await clientNamed(page, world, 'Linnea')}/trends`);
   await expect(page.getByRole('heading', { name: 'The server does not answer.' })).toBeVisible();
   cut = false;

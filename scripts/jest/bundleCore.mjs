@@ -1,15 +1,6 @@
-import { createHash } from 'node:crypto';
-import { readdirSync, statSync } from 'node:fs';
-import { dirname, join } from 'node:path';
+import { dirname } from 'node:path';
 import { buildSync, version } from 'esbuild';
-
-/** Every source of core with when it was last changed. */
-function sourcesIn(folder) {
-  return readdirSync(folder, { recursive: true })
-    .filter((name) => name.endsWith('.ts'))
-    .sort()
-    .map((name) => `${name} ${statSync(join(folder, name)).mtimeMs}`);
-}
+import { keyOfSources } from '../lib/keyOfSources.mjs';
 
 /**
  * Jest's transformer for core's index: all that it lists, as one file. A test that imports the index would otherwise
@@ -17,9 +8,7 @@ function sourcesIn(folder) {
  */
 export default {
   getCacheKey: (_source, path, { transformerConfig }) =>
-    createHash('sha256')
-      .update([version, JSON.stringify(transformerConfig), ...sourcesIn(dirname(path))].join('\n'))
-      .digest('hex'),
+    keyOfSources([dirname(path)], [version, JSON.stringify(transformerConfig)]),
   process(_source, path) {
     const { outputFiles } = buildSync({
       entryPoints: [path],

@@ -1,17 +1,14 @@
-import { join } from 'node:path';
+import { builtProgram } from './builtProgram.mjs';
 import { ROOT } from './paths.mjs';
 import { output, Told } from './run.mjs';
 
-const tool = (name, args, env) =>
-  output(process.execPath, ['--import', 'tsx', join(ROOT, name), ...args], {
-    cwd: ROOT,
-    env: { ...process.env, TSX_TSCONFIG_PATH: join(ROOT, 'server', 'tsconfig.json'), ...env },
-  });
+const tool = (name, env) =>
+  output(process.execPath, builtProgram(name), { cwd: ROOT, env: { ...process.env, ...env } });
 
 /** Roles, database and migrations in our own cluster; returns the two addresses. */
 export const prepared = (cluster, { name, fresh }) =>
   JSON.parse(
-    tool('server/src/tools/prepare.ts', [], {
+    tool('prepare', {
       ADMIN_URL: cluster.adminUrl,
       DATABASE_NAME: name,
       DATABASE_PASSWORD: cluster.password,
@@ -28,17 +25,17 @@ export function outside({ fresh }) {
     );
   if (fresh)
     throw new Told('--fresh does not touch a database that is not ours. Drop it yourself.');
-  tool('server/src/tools/migrate.ts', [], { OWNER_URL: ownerUrl });
+  tool('migrate', { OWNER_URL: ownerUrl });
   return { ownerUrl, appUrl };
 }
 
 /** Loads the demo practice when there is no practice yet. Prints what it did. */
 export const loadDemo = ({ ownerUrl, appUrl }) =>
-  tool('demo/src/main.ts', [], { OWNER_URL: ownerUrl, APP_DATABASE_URL: appUrl });
+  tool('demo', { OWNER_URL: ownerUrl, APP_DATABASE_URL: appUrl });
 
 /** Makes a practice with its coaches; the only way in besides the demo. */
 export const makePractice = ({ ownerUrl }, practice) =>
-  tool('server/src/tools/makePractice.ts', [], {
+  tool('makePractice', {
     OWNER_URL: ownerUrl,
     PRACTICE: JSON.stringify(practice),
   });

@@ -1,11 +1,12 @@
 import { spawn } from 'node:child_process';
 import { join } from 'node:path';
+import { builtProgram } from './builtProgram.mjs';
 import { ROOT, WEB_DIST } from './paths.mjs';
 import { Told } from './run.mjs';
 
 /** Starts one of the server's processes; resolves once it says that it is ready. */
-function startProcess(what, file, settings) {
-  const child = spawn(process.execPath, ['--import', 'tsx', join(ROOT, 'server', 'src', file)], {
+function startProcess(what, settings) {
+  const child = spawn(process.execPath, builtProgram(what), {
     cwd: join(ROOT, 'server'),
     env: { ...process.env, ...settings },
     stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
@@ -18,7 +19,7 @@ function startProcess(what, file, settings) {
 
 /** The Express process. */
 export const startServer = ({ port, appUrl, dist = WEB_DIST, logLevel = 'warn' }) =>
-  startProcess('server', 'main.ts', {
+  startProcess('server', {
     PORT: String(port),
     APP_DATABASE_URL: appUrl,
     WEB_DIST: dist,
@@ -27,7 +28,7 @@ export const startServer = ({ port, appUrl, dist = WEB_DIST, logLevel = 'warn' }
 
 /** The process that makes papers, sends letters and rolls up. Letters of the simulated outbox go into a folder. */
 export const startWorker = ({ appUrl, publicUrl, outbox, logLevel = 'warn' }) =>
-  startProcess('worker', 'worker.ts', {
+  startProcess('worker', {
     APP_DATABASE_URL: appUrl,
     PUBLIC_URL: publicUrl,
     OUTBOX: outbox,
