@@ -176,6 +176,7 @@ export { parsePlanInput, type PlanInput } from './contract/planInput';
 export { caseJsonSchema, parseCase } from './contract/caseSchema';
 
 // Work
+export { plannedCauses } from './planning/plannedCauses';
 export { planSession, type PlannedDrill, type SessionPlan } from './planning/planSession';
 export {
   NO_WISH,
@@ -266,7 +267,9 @@ export { maybeVisitFile, type VisitFile } from './visit/visitFile';
 export { visitPart, type VisitPart } from './visit/visitPart';
 export { lessonsOf, type VisitLesson } from './visit/lessons';
 export { traceSnapshot } from './visit/traceSnapshot';
+export { careFor } from './visit/careFor';
 export { caseFileOf, opinionsOf } from './visit/caseFileOf';
+export { limitsOf } from './visit/limitsOf';
 export { latestLimits } from './visit/latestLimits';
 export {
   faultKey,

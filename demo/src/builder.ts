@@ -10,6 +10,8 @@ import {
   NOTHING_MEASURED,
   NOTHING_TOLD,
   STEPS,
+  limitsOf,
+  plannedCauses,
   planSession,
   trace,
   traceSnapshot,
@@ -176,15 +178,8 @@ function drillRecords(
   done: number,
 ): DrillRecord[] {
   const visit = maybeVisitFile(file, visitId)!;
-  const found = trace(caseFileOf(visit));
-  const { drills } = planSession(found, {
-    pattern: visit.visit.pattern,
-    minutes: visit.visit.minutes,
-    kit: visit.visit.kit,
-    flags: file.client.flags,
-    approach: file.client.approach,
-    next: visit.visit.next,
-  });
+  const case_ = caseFileOf(visit);
+  const { drills } = planSession(plannedCauses(trace(case_), case_), limitsOf(visit));
   return drills.map(({ drill, side, targets, dose }, place) => ({
     ...NOTHING_DONE,
     ...frame.ids(`drill/${place}`),

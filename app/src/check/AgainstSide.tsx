@@ -1,8 +1,8 @@
 import { maybeAgainstCheck } from '@taxikine/core/safety/againstAsking';
 import type { CheckId } from '@taxikine/core/knowledge/checks';
 import type { MaybeSide } from '@taxikine/core/sides/side';
+import { careFor } from '@taxikine/core/visit/careFor';
 import type { VisitFile } from '@taxikine/core/visit/visitFile';
-import { careFor } from '../data/careFor';
 import { Words } from '../ui/text';
 import { useText } from '../words/useText';
 

@@ -25,12 +25,12 @@ import { usePlayer } from '../player/usePlayer';
 import { CareStrip } from '../steps/CareStrip';
 import { StepFrame } from '../ui/StepFrame';
 import { caseFileOf } from '@taxikine/core/visit/caseFileOf';
+import { limitsOf } from '@taxikine/core/visit/limitsOf';
 import type { StepProps } from '../steps/StepProps';
 import { useDepthCut } from '../trace/useDepthCut';
 import { Button } from '../ui/Button';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
-import { limitsOf } from './useSessionPlan';
 
 export interface DoDrillsProps extends StepProps {
   readonly found: Trace;

@@ -15,23 +15,14 @@ import { movedTo } from '@taxikine/core/planning/wish';
 import { careOf } from '@taxikine/core/safety/careOf';
 import type { Trace } from '@taxikine/core/trace/trace';
 import { caseFileOf } from '@taxikine/core/visit/caseFileOf';
+import { limitsOf } from '@taxikine/core/visit/limitsOf';
 import type { VisitRecord } from '@taxikine/core/visit/records';
-import type { VisitFile } from '@taxikine/core/visit/visitFile';
 import { useMemo } from 'react';
-import { careFor } from '../data/careFor';
 import { useUpdate } from '../data/useFile';
 import { useLibrary } from '../data/usePractice';
 import type { OpenVisit } from '../data/useVisit';
 import { useDepthCut } from '../trace/useDepthCut';
 import { useRungs, type ClimbedRung } from '../ladder/useRungs';
-
-/** What a session of this visit has to fit. */
-export function limitsOf(open: VisitFile): SessionLimits {
-  const { visit, client } = open;
-  const { pattern, minutes, next, kit } = visit;
-  const { approach } = client;
-  return { pattern, minutes, next, kit, approach, ...careFor(open) };
-}
 
 export interface SessionOf {
   readonly plan: SessionPlan;

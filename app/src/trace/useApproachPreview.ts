@@ -3,10 +3,10 @@ import { plannedCauses } from '@taxikine/core/planning/plannedCauses';
 import { planSession, type PlannedDrill } from '@taxikine/core/planning/planSession';
 import type { NextCheck } from '@taxikine/core/trace/next/nextChecks';
 import type { Trace } from '@taxikine/core/trace/trace';
+import { careFor } from '@taxikine/core/visit/careFor';
 import { caseFileOf } from '@taxikine/core/visit/caseFileOf';
 import type { VisitFile } from '@taxikine/core/visit/visitFile';
 import { useEffect, useMemo, useState } from 'react';
-import { careFor } from '../data/careFor';
 import { traceWorker } from './traceWorker';
 
 export interface ApproachPreview {
