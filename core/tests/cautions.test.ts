@@ -1,4 +1,12 @@
-import { FLAGS, oneReferQuestion, type CaseFile, type Pain, type Trace } from '../src';
+import {
+  FLAGS,
+  oneReferQuestion,
+  USUAL_SETUP,
+  type CaseFile,
+  type Pain,
+  type Setup,
+  type Trace,
+} from '../src';
 import { cautionsOf, STANDING_CAUTION, standingCautions } from '../src/safety/cautionsOf';
 import { LIKELY_ENOUGH } from '../src/trace/likelyEnough';
 import { painAt } from './painAt';
@@ -48,6 +56,54 @@ describe('pain', () => {
     const pain = [painAt({ region: 'inner-knee', ...part })];
     expect(standingCautions(told({}, pain))).toEqual(expected);
     expect(says(file({}, pain))).toEqual([...expected, STANDING_CAUTION]);
+  });
+
+  it.each<[string, Partial<Pain>[], string[]]>([
+    ['the same kind twice', [{ score: 3 }, { score: 6 }], [STOP]],
+    [
+      'two kinds that ask for different things',
+      [{ score: 3 }, { score: 2, kind: 'sharp' }],
+      [STOP.replace(':', ', told as ache and as sharp; the stricter counts:')],
+    ],
+    ['two kinds that ask for the same', [{ score: 5 }, { score: 2, kind: 'sharp' }], [STOP]],
+    ['two that ask for nothing', [{ score: 1 }, { score: 2, kind: 'pull' }], []],
+  ])('of one place is told once, by the stricter: %s', (_name, parts, expected) => {
+    const pain = parts.map((part) => painAt({ region: 'inner-knee', ...part }));
+    expect(standingCautions(told({}, pain))).toEqual(expected);
+    expect(standingCautions(told({}, pain.toReversed())).length).toBe(expected.length);
+  });
+
+  it('of two sides is told for each', () => {
+    const pain = [painAt({ side: 'left', score: 3 }), painAt({ score: 6 })];
+    expect(standingCautions(told({}, pain))).toEqual([
+      'Pain at the left knee: make it easier.',
+      'Pain at the right knee: stop what brings it on, and ask the stop-and-refer questions.',
+    ]);
+  });
+
+  const ELSE = 'Nothing in this look loads it: ask what else brings it on.';
+  it.each<[Pain['region'], Partial<Setup>, boolean]>([
+    ['wrist', {}, true],
+    ['elbow', {}, true],
+    ['neck', {}, true],
+    ['shoulder', { arms: 'crossed' }, true],
+    ['shoulder', {}, false],
+    ['shoulder', { arms: 'overhead' }, false],
+    ['wrist', { hands: 'post' }, false],
+    ['elbow', { hands: 'post' }, false],
+    ['shoulder', { arms: 'sides', hands: 'post' }, false],
+    ['neck', { hands: 'post' }, true],
+    ['wrist', { load: { at: 'front', kg: 20 } }, false],
+    ['elbow', { load: { at: 'front', kg: 20 } }, false],
+    ['shoulder', { arms: 'sides', load: { at: 'suitcase', kg: 8 } }, false],
+    ['neck', { load: { at: 'back', kg: 20 } }, false],
+    ['knee', {}, false],
+    ['low-back', {}, false],
+    ['big-toe', {}, false],
+  ])('at the %s, set up with %j: loaded by nothing: %s', (region, part, isIdle) => {
+    const look = { pain: [painAt({ region })], setup: { ...USUAL_SETUP, ...part } };
+    const [said] = standingCautions({ ...told({}), look });
+    expect(said.endsWith(ELSE)).toBe(isIdle);
   });
 
   it('that is electric where no nerve of the leg runs is not ours', () => {

@@ -183,6 +183,56 @@ describe('above which depth the pattern is practised', () => {
     }
   });
 
+  const saysOf = (part: Partial<Pain>, more: Partial<CutQuestion> = {}) =>
+    maybeDepthCut(question([painAt(part)], more))?.says;
+
+  it('an ankle is spared by its bend alone, since the model knows no moment of it', () =>
+    expect(saysOf({ region: 'ankle', score: 3 })).toBe(
+      'Thighs no lower than 30° above level: there the right ankle bends 31° instead of 35°.',
+    ));
+
+  it.each<[string, string | undefined, RegExp]>([
+    [
+      'three degrees are told',
+      saysOf({ region: 'low-back', side: null, score: 3 }, { seenDeg: 40 }),
+      /: there the trunk leans 24° instead of 27°\.$/,
+    ],
+    [
+      'two are not',
+      saysOf({ region: 'ankle', score: 3 }, { seenDeg: 65 }),
+      /^Thighs no lower than 70° above level\.$/,
+    ],
+  ])('of a difference %s', (_name, says, words) => expect(says).toMatch(words));
+
+  it('a depth between two steps is that of the nearest one', () => {
+    expect(degOf({}, { seenDeg: 2 })).toBe(degOf({}, { seenDeg: 0 }));
+    expect(saysOf({}, { seenDeg: 3 })).toBe(saysOf({}, { seenDeg: 5 }));
+  });
+
+  it('deeper than the model believes: from where it has a posture on', () => {
+    const limits = { left: { kneeBendDeg: 70 }, right: { kneeBendDeg: 70 } };
+    expect(degOf({}, { seenDeg: -20, limits })).toBe(degOf({}, { limits }));
+  });
+
+  it('hips that stop early: a hinge is cut from where they stop', () => {
+    const hinge = { pattern: 'hinge', setup: usualSetup('hinge', 1.75) } as const;
+    const limits = { left: { hipBendDeg: 60 }, right: { hipBendDeg: 60 } };
+    expect(degOf({ region: 'hip' }, { ...hinge, limits })!).toBeLessThan(
+      degOf({ region: 'hip' }, hinge)!,
+    );
+  });
+
+  it.each(['squat', 'hinge'] as const)(
+    'of two that allow as much, in a %s, the first told is said',
+    (pattern) => {
+      const hips = (['left', 'right'] as const).map((side) => painAt({ region: 'hip', side }));
+      const said = (pains: Pain[]) =>
+        maybeDepthCut(question(pains, { pattern, setup: usualSetup(pattern, 1.75) }))!.says;
+      expect(said(hips)).toContain('the left hip');
+      expect(said(hips.toReversed())).toContain('the right hip');
+    },
+  );
+
   it('on one leg the model has no say', () =>
     expect(degOf({}, { setup: { ...USUAL_SETUP, oneLeg: 'right' } })).toBeNull());
 

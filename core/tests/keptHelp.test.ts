@@ -36,6 +36,10 @@ describe('what helped in a probe is used in the pattern', () => {
     ['squat-weight-ahead', ['post'], null],
     ['post-squat-stay', ['held-ahead', 'arms-ahead'], null],
     ['squat-to-target', ['post', 'held-ahead'], 'What helped stays: a light weight ahead.'],
+    // A way to move, where one depth is held.
+    ['post-squat-stay', ['slower', 'brace'], 'What helped stays: breathe in low and brace first.'],
+    // Another fit of the pattern is the pattern, too.
+    ['wider-toes-out', ['heels-up'], 'What helped stays: heels on the wedge.'],
     // What only asks for more.
     ['squat-to-target', ['arms-up', 'toes-straight'], null],
     // No part of the pattern, and a ladder with rungs of its own.
@@ -82,6 +86,16 @@ describe('what helped in a probe is used in the pattern', () => {
     expect(helpedBy(tried).map(({ probe }) => probe)).toEqual(['heels-up', 'slower']);
     expect(helpedBy([...tried].reverse())).toEqual(helpedBy(tried));
   });
+
+  it('keeps the side of a probe that has one', () =>
+    expect(helpedBy([{ probe: 'one-heel-up', outcome: 'better', side: 'left' }])).toEqual([
+      { probe: 'one-heel-up', side: 'left' },
+    ]));
+
+  it('stays where a flag is only a word of warning', () =>
+    expect(
+      care('squat-to-target', { flags: ['pregnancy'], helped: helped('held-ahead') }),
+    ).toContain('What helped stays: a light weight ahead.'));
 
   it.each<[string, CareFor, boolean]>([
     ['nobody is in pain', { flags: [] }, true],

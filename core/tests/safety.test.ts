@@ -249,6 +249,13 @@ describe('what the gate says', () => {
       'open',
     ],
     [
+      'a drill without a word of pain',
+      withExtra(fileWith({}, [asked('v2')]), {
+        drills: [{ visitId: 'v2', pain: null, painOn: LATE }],
+      }),
+      'open',
+    ],
+    [
       'a drill did not hurt',
       withExtra(fileWith({}, [asked('v2')]), {
         drills: [{ visitId: 'v2', pain: 0, painOn: LATE }],

@@ -11,10 +11,11 @@ import { useText } from '../words/useText';
 export function CareStrip({ visit }: { visit: VisitFile }) {
   const t = useText();
   const says = useMemo(() => {
+    const look = visit.again ?? visit.first;
     const pain = painsOf([visit.first, visit.again]);
     const { client, visit: sitting } = visit;
     return [
-      ...standingCautions({ client, look: { pain } }),
+      ...standingCautions({ client, look: { pain, ...(look ? { setup: look.setup } : {}) } }),
       ...clearedFor(client.clearances, sitting.openedOn.slice(0, 10)),
     ];
   }, [visit]);

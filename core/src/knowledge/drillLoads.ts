@@ -124,7 +124,8 @@ export const DRILL_LOADS: Readonly<Record<DrillId, DrillLoad>> = {
   'resting-deep-squat': standing({ hip: 'end', knee: 'end', ankle: 'end' }, { ...two, ...hand }),
   'new-toe-line': standing({ hip: 'slight', knee: 'slight', ankle: 'slight' }, two),
   'wider-toes-out': standing({ hip: 'half', knee: 'half', ankle: 'half' }, two),
-  'heels-on-a-wedge': standing({ hip: 'half', knee: 'half', ankle: 'slight' }, two),
+  // It lets the knees go further than they would.
+  'heels-on-a-wedge': standing({ hip: 'half', knee: 'end', ankle: 'slight' }, two),
   'hinge-along-stick': standing({ hip: 'half', knee: 'slight' }, { ...two, ...leans, ...backLine }),
   'hinge-to-wall': standing({ hip: 'half', knee: 'slight' }, { ...two, ...leans, ...backLine }),
   'raised-start-hinge': weighted({ hip: 'half', knee: 'slight' }, { ...two, ...leans }),

@@ -7,6 +7,8 @@ export interface ProbeHelp {
   readonly words: string;
   /** Drills that are that already: nothing to say beside them. */
   readonly drills?: readonly DrillId[];
+  /** A way to move: of no use where one depth is held. */
+  readonly moves?: true;
   /** It takes a hand. */
   readonly hands?: true;
   /** The other way round of another: of both that helped, the other stays. */
@@ -28,7 +30,7 @@ export const PROBE_HELPS: Readonly<Partial<Record<ProbeId, ProbeHelp>>> = {
   },
   'arms-ahead': { words: 'arms level ahead', hands: true, yields: 'held-ahead' },
   unloaded: { words: 'no weight' },
-  slower: { words: 'four seconds down' },
+  slower: { words: 'four seconds down', moves: true },
   brace: { words: 'breathe in low and brace first' },
   'knees-out-cue': { words: 'knees over the middle toes' },
   'hips-back-cue': { words: 'hips go first' },

@@ -3,12 +3,9 @@ import { oneRegion, placeWords } from '../knowledge/regions';
 import { oneReferQuestion } from '../knowledge/refer';
 import { LIKELY_ENOUGH } from '../trace/likelyEnough';
 import type { Trace } from '../trace/trace';
-import type { CaseFile, Pain } from '../trace/caseFile';
-import { painRule } from './painRule';
+import type { CaseFile } from '../trace/caseFile';
+import { painCautions, type Hurting } from './painCautions';
 import { standingOf, type Told } from './standing';
-
-/** A look, as far as something hurt in it. */
-type Hurting = { readonly pain: readonly Pain[] };
 
 /** Said with every trace. */
 export const STANDING_CAUTION =
@@ -38,20 +35,6 @@ function askCautions({ client }: { readonly client: Told }): string[] {
       ? ['Say on which side the prosthesis is, and where the limb ends.']
       : []),
   ];
-}
-
-function painCautions({ look }: { readonly look: Hurting }): string[] {
-  const rules = look.pain.map(({ score, kind, region, side }) => ({
-    rule: painRule(score, kind),
-    where: placeWords(region, side),
-  }));
-  return rules.flatMap(({ rule, where }) => {
-    if (rule === 'stop')
-      return [
-        `Pain at the ${where}: stop what brings it on, and ask the stop-and-refer questions.`,
-      ];
-    return rule === 'easier' ? [`Pain at the ${where}: make it easier.`] : [];
-  });
 }
 
 /** An electric pain that no nerve of the leg explains is not ours to explain. */

@@ -49,6 +49,7 @@ export function maybeKeptHelp(
     const help = PROBE_HELPS[probe];
     if (!help || (help.yields && all.has(help.yields))) return [];
     if (help.hands && handsAreTaken(drill)) return [];
+    if (help.moves && drill.dose.by === 'hold') return [];
     const same: readonly string[] = help.drills ?? [];
     if (same.includes(drill.id) || same.some((id) => !isAllowed(oneDrill(id)))) return [];
     return [help.words.replace('{side}', side ?? '')];

@@ -94,11 +94,14 @@ const easier = (pain: Pain, drill: DrillRow | null): PainEffect => ({
   says: easierWords(pain, drill),
 });
 
-/** A pattern is cut to above where it hurts rather than left out, as long as nothing is carried on top. */
-const canBeCut = (drill: DrillRow | null, load: DrillLoad): boolean =>
+/**
+ * A pattern is cut to above where it hurts rather than left out, as long as nothing is carried on top, nor what hurts
+ * taken to its end.
+ */
+const canBeCut = (drill: DrillRow | null, load: DrillLoad, { joints }: RegionRow): boolean =>
   (drill?.family === 'pattern' || drill?.family === 'fit') &&
   load.carries !== 'weight' &&
-  !Object.values(load.joints).includes('end');
+  !joints.some((joint) => load.joints[joint] === 'end');
 
 function maybeEffect(
   pain: Pain,
@@ -117,7 +120,9 @@ function maybeEffect(
   if (rule === 'go-on' || ask === 'nothing') return null;
   if (rule === 'easier') return ask === 'little' ? null : easier(pain, drill);
   if (ask === 'little') return easier(pain, drill);
-  return canBeCut(drill, load) ? easier(pain, drill) : forbidden('it loads');
+  return canBeCut(drill, load, oneRegion(pain.region))
+    ? easier(pain, drill)
+    : forbidden('it loads');
 }
 
 /** What the pains that were told do to a drill on a side, what keeps it out first; nothing, where nothing hurts. */
