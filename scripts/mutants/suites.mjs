@@ -37,6 +37,7 @@ export const SUITES = {
     'weights',
   ],
   planning: [
+    'added',
     'bestSet',
     'bothSides',
     'gapCauses',
