@@ -70,7 +70,7 @@ const watchTap = (page: Page, shows: [selector: string, text: string]): Promise<
           afterPaint(painted);
         });
         const what = { subtree: true, childList: true, attributeFilter: ['aria-label'] };
-        seen.observe(document.getElementById('root')!, what);
+        seen.observe(document.body, what);
         document.addEventListener('pointerdown', (event) => (began = event.timeStamp), {
           capture: true,
           once: true,
@@ -141,6 +141,9 @@ test('taps on a slow phone, in a visit of a client with many', async ({ page, wo
     await tap('Check', step('Check'), HEAD, 'Check the joints');
     await tap('Trace', step('Trace'), HEAD, 'What it comes from');
     await tap('Work', step('Work'), HEAD, 'The work');
+    await tap('Add a drill', button(page, 'Add a drill'), HEAD, 'Drills');
+    await tap('all drills', button(page, 'For: anything'), HEAD, 'Bent-knee calf');
+    await button(page, 'Close').click();
     await tap('Set-up', step('Set-up'), HEAD, 'How they stand');
     await tap('back', page.getByRole('banner').getByRole('button').first(), HEAD, 'Visits');
     await tap('Trends', button(page, /^Trends/), HEAD, 'Trends');

@@ -1,6 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
-import type { Page } from '@playwright/test';
-import { clientNamed, expect, fileOf, letIn, signIn, test, type World } from '../world';
+import type { Locator, Page } from '@playwright/test';
+import { walkTo } from '../walkTo';
+import { button, clientNamed, expect, fileOf, letIn, signIn, test, type World } from '../world';
 
 /** There are no frames: it runs in the page itself, and tells what is wrong and not what is right. */
 const axeOf = (page: Page): AxeBuilder =>
@@ -26,10 +27,9 @@ function isWithout({ violations }: Awaited<ReturnType<AxeBuilder['analyze']>>, w
   expect(bad.map(({ id, nodes }) => `${where}: ${id}: ${nodes[0].html.slice(0, 300)}`)).toEqual([]);
 }
 
-async function areSound(page: Page, url: string, paths: readonly string[]) {
-  for (const path of paths) {
-    await page.goto(url + path);
-    await page.getByRole('heading').first().waitFor();
+async function areSound(page: Page, views: readonly [path: string, shows: Locator][]) {
+  for (const [path, shows] of views) {
+    await walkTo(page, path, shows);
     await isSound(page, path);
   }
 }
@@ -89,16 +89,26 @@ for (const viewport of [
       await signIn(page, world);
       await isSound(page, 'home');
       const client = `/clients/${await clientNamed(page, world, 'Maren')}`;
-      const views = ['', '/fit', '/trends', '/home', '/handout'].map((view) => client + view);
-      await areSound(page, world.url, ['/clients/new', ...views]);
+      await areSound(page, [
+        ['/clients/new', button(page, 'left knee')],
+        [client, button(page, 'Change details')],
+        [`${client}/fit`, page.getByRole('heading', { name: /^Thighs/ })],
+        [`${client}/trends`, button(page, 'All measures (CSV)')],
+        [`${client}/home`, button(page, 'Which week: Usual week')],
+        [`${client}/handout`, button(page, 'Large print')],
+      ]);
     });
 
     test('axe finds nothing serious on any view of a visit', async ({ page, world }) => {
-      await letIn(page, world);
-      const visit = world.url + (await visitOf(page, world, 'Maren'));
-      await areSound(page, visit, ['/board', '/report', '/recording', '/picture']);
-      await page.goto(`${visit}/recording`);
-      await page.getByRole('button', { name: 'Film five repetitions' }).click();
+      await signIn(page, world);
+      const visit = await visitOf(page, world, 'Maren');
+      await areSound(page, [
+        [`${visit}/board`, page.getByText('Tap anything: its whole thread lights up.')],
+        [`${visit}/report`, button(page, 'FHIR bundle')],
+        [`${visit}/picture`, button(page, 'Choose a picture')],
+        [`${visit}/recording`, button(page, 'Film five repetitions')],
+      ]);
+      await button(page, 'Film five repetitions').click();
       await page.getByRole('heading', { name: /^5 repetitions/ }).waitFor();
       await isSound(page, 'recording, measured');
     });
@@ -122,7 +132,12 @@ for (const viewport of [
       page,
       world,
     }) => {
-      await letIn(page, world);
-      await areSound(page, world.url, ['/library', '/library/new', '/practice', '/outbox']);
+      await signIn(page, world);
+      await areSound(page, [
+        ['/library', button(page, 'New drill')],
+        ['/library/new', page.getByRole('heading', { name: 'The figure' })],
+        ['/practice', page.getByRole('heading', { name: 'What holds until the next session' })],
+        ['/outbox', page.getByText('Linnea Castell: The plan is ready')],
+      ]);
     });
   });

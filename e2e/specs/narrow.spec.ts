@@ -1,5 +1,6 @@
-import type { Page } from '@playwright/test';
-import { button, clientNamed, expect, fileOf, letIn, test } from '../world';
+import type { Locator, Page } from '@playwright/test';
+import { walkTo } from '../walkTo';
+import { button, clientNamed, expect, fileOf, signIn, test } from '../world';
 
 const STEPS = ['Ask', 'Set-up', 'Look', 'Probe', 'Check', 'Trace', 'Work', 'Again', 'Verdict'];
 
@@ -20,45 +21,35 @@ for (const width of [320, 390, 768])
     test.use({ viewport: { width, height: 700 } });
 
     test(`every view fits into ${width} px`, async ({ page, world }) => {
-      await letIn(page, world);
+      await signIn(page, world);
       await fits(page, 'home');
       const client = await clientNamed(page, world, 'Maren');
       const { visits } = await fileOf(page, world, client);
-      await page.goto(`${world.url}/clients/${client}`);
-      await button(page, 'Change details').waitFor();
-      await fits(page, 'client');
-      await page.goto(`${world.url}/clients/${client}/home`);
-      await button(page, 'Which week: Usual week').waitFor();
-      await fits(page, 'week at home');
-      await page.goto(`${world.url}/clients/${client}/handout`);
-      await button(page, 'Large print').click();
-      await fits(page, 'handout');
-      await page.goto(`${world.url}/clients/${client}/fit`);
-      await page.getByRole('heading', { name: /^Thighs/ }).waitFor();
-      await fits(page, 'fit');
-      await page.goto(`${world.url}/clients/${client}/edit`);
-      await button(page, 'left knee').waitFor();
-      await fits(page, 'details');
-      await page.goto(`${world.url}/practice`);
-      await page.getByRole('heading', { name: 'What holds until the next session' }).waitFor();
-      await fits(page, 'practice');
-      await page.goto(`${world.url}/outbox`);
-      await page.getByText('Linnea Castell: The plan is ready').waitFor();
-      await fits(page, 'outbox');
-      await page.goto(`${world.url}/library`);
-      await button(page, 'New drill').click();
-      await page.getByRole('heading', { name: 'The figure' }).waitFor();
-      await fits(page, 'own drill');
-      await page.goto(`${world.url}/clients/${await clientNamed(page, world, 'Linnea')}`);
-      await page.getByRole('heading', { name: 'Ladders' }).waitFor();
-      await fits(page, 'ladders');
-      await button(page, 'Trends').click();
-      await page.getByRole('heading', { name: 'Hip extension' }).waitFor();
-      await fits(page, 'trends');
-      await page.goto(`${world.url}/clients/${client}/visits/${visits[0].id}/picture`);
-      await button(page, 'Choose a picture').waitFor();
-      await fits(page, 'picture');
-      await page.goto(`${world.url}/clients/${client}/visits/${visits[0].id}`);
+      const linnea = `/clients/${await clientNamed(page, world, 'Linnea')}`;
+      const heading = (name: string | RegExp) => page.getByRole('heading', { name });
+      const views: [where: string, path: string, shows: Locator][] = [
+        ['client', `/clients/${client}`, button(page, 'Change details')],
+        ['week at home', `/clients/${client}/home`, button(page, 'Which week: Usual week')],
+        ['handout', `/clients/${client}/handout`, button(page, 'Large print')],
+        ['fit', `/clients/${client}/fit`, heading(/^Thighs/)],
+        ['details', `/clients/${client}/edit`, button(page, 'left knee')],
+        ['practice', '/practice', heading('What holds until the next session')],
+        ['outbox', '/outbox', page.getByText('Linnea Castell: The plan is ready')],
+        ['library', '/library', button(page, 'New drill')],
+        ['own drill', '/library/new', heading('The figure')],
+        ['ladders', linnea, heading('Ladders')],
+        ['trends', `${linnea}/trends`, heading('Hip extension')],
+        [
+          'picture',
+          `/clients/${client}/visits/${visits[0].id}/picture`,
+          button(page, 'Choose a picture'),
+        ],
+        ['visit', `/clients/${client}/visits/${visits[0].id}`, page.getByRole('navigation')],
+      ];
+      for (const [where, path, shows] of views) {
+        await walkTo(page, path, shows);
+        await fits(page, where);
+      }
       for (const step of STEPS) {
         await page.getByRole('navigation').getByRole('button', { name: step, exact: true }).click();
         await page.getByRole('main').waitFor();

@@ -7,7 +7,7 @@ import { doseWords } from '@taxikine/core/planning/doseSeconds';
 import type { ClientRecord } from '@taxikine/core/visit/records';
 import { fillSide } from '@taxikine/core/words/fill';
 import { View } from '@tamagui/core';
-import { memo, useMemo, type ReactNode } from 'react';
+import { memo, useDeferredValue, useMemo, type ReactNode } from 'react';
 import { PoseFigure } from '../figure/PoseFigure';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
@@ -53,12 +53,16 @@ export function LibraryRow({ drill, client, children }: LibraryRowProps) {
   );
 }
 
-/** Where it goes to: the end says more of a drill than its start. */
+const THUMB = { width: 84, height: 72 };
+
+/** Where it goes to: the end says more of a drill than its start. Its room at once, itself after the words. */
 const Thumb = memo(function Thumb({ drill, client }: Omit<LibraryRowProps, 'children'>) {
+  const isLater = useDeferredValue(true, false);
   const poses = useMemo(() => {
     const [, end] = posesOfDrill(drill);
     return [end, end] as const;
   }, [drill]);
+  if (!isLater) return <View {...THUMB} />;
   return (
     <PoseFigure
       client={client}
@@ -66,8 +70,7 @@ const Thumb = memo(function Thumb({ drill, client }: Omit<LibraryRowProps, 'chil
       side={null}
       view="quarter"
       moving={false}
-      width={84}
-      height={72}
+      {...THUMB}
     />
   );
 });

@@ -9,6 +9,7 @@ import { ANYBODY } from '../library/anybody';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Field } from '../ui/Field';
+import { GrowingRows } from '../ui/GrowingRows';
 import { Words } from '../ui/text';
 import { useText } from '../words/useText';
 import { Header } from './Header';
@@ -59,19 +60,24 @@ export function LibraryScreen() {
           <Words small soft aria-live="polite">
             {drills.length === 0 ? t('library.none') : t('library.lead', { count: drills.length })}
           </Words>
-          {drills.map((drill) => (
-            <LibraryRow key={drill.id} drill={drill} client={ANYBODY}>
-              {ours.has(drill.id) ? (
-                <Button
-                  tight
-                  small
-                  label={t('drills.change')}
-                  says={`${t('drills.change')}: ${drill.name}`}
-                  onPress={() => router.push(`/library/${drill.id}`)}
-                />
-              ) : null}
-            </LibraryRow>
-          ))}
+          <GrowingRows
+            items={drills}
+            list={`${shown} ${sought}`}
+            keyOf={({ id }) => id}
+            render={(drill) => (
+              <LibraryRow drill={drill} client={ANYBODY}>
+                {ours.has(drill.id) ? (
+                  <Button
+                    tight
+                    small
+                    label={t('drills.change')}
+                    says={`${t('drills.change')}: ${drill.name}`}
+                    onPress={() => router.push(`/library/${drill.id}`)}
+                  />
+                ) : null}
+              </LibraryRow>
+            )}
+          />
         </View>
       </View>
     </View>

@@ -11,6 +11,7 @@ import { LibraryRow } from '../library/LibraryRow';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Field } from '../ui/Field';
+import { GrowingRows } from '../ui/GrowingRows';
 import { Sheet } from '../ui/Sheet';
 import { Words } from '../ui/text';
 import { useText } from '../words/useText';
@@ -115,20 +116,25 @@ export function LibrarySheet({ session, visit, found, onClose }: LibrarySheetPro
           ? t('library.none')
           : t('library.lead', { count: search.drills.length })}
       </Words>
-      {search.drills.map((drill) => (
-        <LibraryRow key={drill.id} drill={drill} client={visit.client}>
-          {(drill.oneSided ? SIDES : [null]).map((side) => (
-            <Button
-              key={side ?? 'both'}
-              tight
-              small
-              label={side ? `${t('library.take')}, ${t(side)}` : t('library.take')}
-              says={`${t('library.take')}: ${drill.name}${side ? `, ${t(side)}` : ''}`}
-              onPress={() => take(drill, side)}
-            />
-          ))}
-        </LibraryRow>
-      ))}
+      <GrowingRows
+        items={search.drills}
+        list={`${search.traced} ${search.position} ${search.minutes} ${search.room} ${search.text}`}
+        keyOf={({ id }) => id}
+        render={(drill) => (
+          <LibraryRow drill={drill} client={visit.client}>
+            {(drill.oneSided ? SIDES : [null]).map((side) => (
+              <Button
+                key={side ?? 'both'}
+                tight
+                small
+                label={side ? `${t('library.take')}, ${t(side)}` : t('library.take')}
+                says={`${t('library.take')}: ${drill.name}${side ? `, ${t(side)}` : ''}`}
+                onPress={() => take(drill, side)}
+              />
+            ))}
+          </LibraryRow>
+        )}
+      />
     </Sheet>
   );
 }

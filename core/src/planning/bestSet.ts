@@ -70,6 +70,15 @@ interface Room {
   readonly price: number;
 }
 
+/** What adds most first; equals by minutes, then in the order of their options, whatever the last digit of a sum says. */
+function bestFirst<One extends Option>(parts: readonly Part<One>[]): Part<One>[] {
+  const rank = (value: number) => Math.round(value / SAME);
+  return parts
+    .map((part) => ({ part, value: rank(part.value), minutes: rank(part.minutes) }))
+    .sort((a, b) => b.value - a.value || a.minutes - b.minutes)
+    .map(({ part }) => part);
+}
+
 /** Every part of a component that fits, the empty one too, what adds most first. */
 function partsOf<One extends Option>(
   component: readonly Numbered<One>[],
@@ -81,9 +90,10 @@ function partsOf<One extends Option>(
   const parts: Part<One>[] = [];
   const members: Numbered<One>[] = [];
   const keys = new Set(held.map(({ key }) => key));
+  const isWhole = (): boolean =>
+    held.every((one) => isMet(one, keys)) && members.every(({ option }) => isMet(option, keys));
   const walk = (from: number, still: Float64Array, value: number, left: number): void => {
-    if ([...held, ...members.map(({ option }) => option)].every((one) => isMet(one, keys)))
-      parts.push({ members: [...members], minutes: minutes - left, value });
+    if (isWhole()) parts.push({ members: [...members], minutes: minutes - left, value });
     if (members.length === most) return;
     for (let i = from; i < component.length; i++) {
       const one = component[i];
@@ -99,22 +109,27 @@ function partsOf<One extends Option>(
     }
   };
   walk(0, begin, 0, minutes);
-  // Equals stay in the order of their options, whatever the last digit of a sum says.
-  const rank = (value: number) => Math.round(value / SAME);
-  return parts.sort((a, b) => rank(b.value) - rank(a.value) || rank(a.minutes) - rank(b.minutes));
+  return bestFirst(parts);
+}
+
+/** The most that one part with so many members adds, by number. */
+function mostOf(parts: readonly Part<Option>[], most: number): number[] {
+  const best = new Array<number>(most + 1).fill(-Infinity);
+  for (const { members, value } of parts)
+    if (value > best[members.length]) best[members.length] = value;
+  return best;
 }
 
 /** The most that the components from one on can add with so many options, by component and number. */
 function boundsOf(components: readonly (readonly Part<Option>[])[], most: number): number[][] {
   const bounds = [...components, null].map(() => new Array<number>(most + 1).fill(0));
-  for (let c = components.length - 1; c >= 0; c--)
+  for (let c = components.length - 1; c >= 0; c--) {
+    const best = mostOf(components[c], most);
     for (let room = 0; room <= most; room++)
       bounds[c][room] = Math.max(
-        -Infinity,
-        ...components[c]
-          .filter(({ members }) => members.length <= room)
-          .map(({ members, value }) => value + bounds[c + 1][room - members.length]),
+        ...best.slice(0, room + 1).map((value, count) => value + bounds[c + 1][room - count]),
       );
+  }
   return bounds;
 }
 
