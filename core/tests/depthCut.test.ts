@@ -3,6 +3,7 @@ import {
   askSettle,
   bodyOf,
   careOf,
+  depthCutOf,
   maybeDepthCut,
   oneDrill,
   PATTERNS,
@@ -12,7 +13,8 @@ import {
   type Pain,
 } from '../src';
 import { REGIONS } from '../src/knowledge/regions';
-import { PAIN_KINDS } from '../src/trace/caseFile';
+import { PAIN_KINDS, type CaseFile } from '../src/trace/caseFile';
+import { measuredLimits } from '../src/trace/measuredLimits';
 import { howMany } from './howMany';
 import { painAt } from './painAt';
 
@@ -93,7 +95,6 @@ describe('as deep as a surgeon allows', () => {
 
   it('of two limits of a hinge the one that leans less counts, whichever is told first', () => {
     const limits = [60, 75].map((mostDeg) => ({ joint: 'hip', side: 'right', mostDeg }) as const);
-    const hinge = { pattern: 'hinge', seenDeg: null, setup: usualSetup('hinge', 1.75) } as const;
     const cut = (replaced: CutQuestion['replaced']) => cutTo(null, { ...hinge, replaced })!.deg;
     const strict = cut(limits.slice(0, 1));
     expect(cut(limits.slice(1))).toBeGreaterThan(strict);
@@ -101,8 +102,18 @@ describe('as deep as a surgeon allows', () => {
     expect(cut(limits.toReversed())).toBe(strict);
   });
 
+  const hinge = { pattern: 'hinge', seenDeg: null, setup: usualSetup('hinge', 1.75) } as const;
   it('a hinge is cut by its lean', () =>
-    expect(cutTo(60, { pattern: 'hinge', seenDeg: null })!.says).toMatch(/^Lean no further/));
+    expect(cutTo(60, hinge)!.says).toMatch(/^Lean no further/));
+
+  it('a hinge that no depth keeps is as high as it is still practised', () =>
+    expect(cutTo(10, hinge)!.deg).toBe(20));
+
+  it('nobody leans further than is usual: what is allowed beyond cuts nothing', () => {
+    const usual = Array.from({ length: 20 }, (_, i) => 100 + i).find((deg) => !cutTo(deg, hinge))!;
+    expect(usual).toBeLessThan(110);
+    expect(cutTo(usual - 2, hinge)!.deg).toBe(75);
+  });
 });
 
 describe('above which depth the pattern is practised', () => {
@@ -280,5 +291,37 @@ describe('above which depth the pattern is practised', () => {
       ),
       { seed: 20261130, numRuns: howMany(300, 40) },
     );
+  });
+});
+
+describe('the depth of a case', () => {
+  const client: CaseFile['client'] = {
+    ...{ heightM: 1.75, massKg: 75, flags: [], refer: [], history: [], given: [] },
+  };
+  const look: CaseFile['look'] = {
+    pattern: 'squat',
+    setup: USUAL_SETUP,
+    faults: [{ fault: 'depth-short', side: null, phase: 'bottom', grade: 'plain', value: 12 }],
+    clear: [],
+    pain: [painAt()],
+  };
+  const checks: CaseFile['checks'] = [{ check: 'hip-bend', side: 'right', passive: 80 }];
+  const file = { client, look, checks };
+
+  it('is asked by its body, its set-up, what was measured, seen and hurts', () =>
+    expect(depthCutOf(file)).toEqual(
+      maybeDepthCut({
+        ...{ pattern: 'squat', client, setup: USUAL_SETUP, pains: look.pain, seenDeg: 12 },
+        limits: measuredLimits(checks),
+      }),
+    ));
+
+  it('by other pains, where other ones are meant', () => expect(depthCutOf(file, [])).toBeNull());
+
+  it('by what is replaced', () => {
+    const replaced = { what: 'operation', region: 'hip', side: 'right', replaced: true } as const;
+    const operated = { ...client, history: [{ ...replaced, mostDeg: 60 }] };
+    const { says } = depthCutOf({ ...file, client: operated }, [])!;
+    expect(says).toMatch(/the right hip bends \d+°, and the surgeon lets it bend to 60°/);
   });
 });

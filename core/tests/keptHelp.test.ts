@@ -72,6 +72,11 @@ describe('what helped in a probe is used in the pattern', () => {
       ),
     ).toBe('What helped stays: the wedge under the right heel.'));
 
+  it('and none where nobody said which', () =>
+    expect(kept('squat-to-target', 'one-heel-up')).toBe(
+      'What helped stays: the wedge under one heel.',
+    ));
+
   const found = (probe: ProbeId, outcome: 'better' | 'same' | 'worse') =>
     ({ probe, outcome, side: null }) as const;
 

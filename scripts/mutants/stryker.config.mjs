@@ -1,9 +1,10 @@
 import { fileURLToPath } from 'node:url';
 import { SUITES } from './suites.mjs';
 
-/** A folder of core, or some files of it: `planning`, `planning/swapsFor`. */
+/** A folder of core, or some files of it: `planning`, `planning/swapsFor`, `trace/observe/*`. */
 const of = process.env.MUTANTS_OF;
-const [folder, file = '**/*'] = of.split('/');
+const [folder, ...path] = of.split('/');
+const file = path.join('/') || '**/*';
 
 /** One folder of core at a time, with the tests that it answers to. */
 export default {
@@ -17,7 +18,7 @@ export default {
   ignorePatterns: ['app', 'server', 'e2e', 'demo', 'docs', 'cli', 'scripts', '.taxikine'],
   reporters: ['clear-text', 'progress-append-only', 'json'],
   clearTextReporter: { allowColor: false, logTests: false },
-  jsonReporter: { fileName: `.taxikine/mutants-${of.replace('/', '-')}.json` },
+  jsonReporter: { fileName: `.taxikine/mutants-${of.replaceAll('/', '-')}.json` },
   thresholds: { high: 100, low: 90, break: folder === 'safety' ? 100 : 90 },
   disableTypeChecks: true,
   warnings: { slow: false },

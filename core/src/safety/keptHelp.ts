@@ -52,7 +52,7 @@ export function maybeKeptHelp(
     if (help.moves && drill.dose.by === 'hold') return [];
     const same: readonly string[] = help.drills ?? [];
     if (same.includes(drill.id) || same.some((id) => !isAllowed(oneDrill(id)))) return [];
-    return [help.words.replace('{side}', side ?? '')];
+    return [help.words.replace('the {side}', side ? `the ${side}` : 'one')];
   });
   return words.length > 0 ? `${HELP_STAYS}${words.join('; ')}.` : null;
 }
