@@ -2,12 +2,13 @@ import { startCluster } from './lib/cluster.mjs';
 import { loadDemo, outside, prepared } from './lib/database.mjs';
 import { needPostgres } from './lib/debian.mjs';
 import { needDependencies } from './lib/dependencies.mjs';
-import { KeptWorker } from './lib/keptWorker.mjs';
+import { KeptProcess } from './lib/keptProcess.mjs';
 import { HELP, startOptions } from './lib/options.mjs';
 import { KEPT, OUTBOX } from './lib/paths.mjs';
 import { freePort } from './lib/ports.mjs';
 import { Told } from './lib/run.mjs';
-import { startServer } from './lib/serverProcess.mjs';
+import { startServer, startWorker } from './lib/serverProcess.mjs';
+import { watchCluster } from './lib/watchCluster.mjs';
 import { needWebApp } from './lib/webApp.mjs';
 
 async function ownCluster() {
@@ -20,7 +21,7 @@ async function main() {
   if (options.help) return console.log(HELP);
   await needDependencies();
   const cluster = process.env.DATABASE_URL ? null : await ownCluster();
-  const stopCluster = () => cluster?.stop();
+  const watch = cluster && watchCluster(cluster);
   try {
     const databases = cluster
       ? prepared(cluster, { name: 'taxikine', fresh: options.fresh })
@@ -31,40 +32,31 @@ async function main() {
     if (port !== options.port) console.log(`Port ${options.port} is taken; using ${port}.`);
     await serve(databases.appUrl, { port, said });
   } finally {
-    await stopCluster();
+    await watch?.stop();
+    await cluster?.stop();
   }
 }
 
-/** Server and worker, until one is told to stop. */
+/** Server and worker, each started again when it dies, until they are told to stop. */
 async function serve(appUrl, { port, said }) {
   const url = `http://127.0.0.1:${port}`;
   const publicUrl = process.env.PUBLIC_URL ?? url;
-  const worker = new KeptWorker({ appUrl, publicUrl, outbox: OUTBOX });
-  try {
-    await worker.start();
-    const server = await startServer({ port, appUrl });
-    console.log(`\nTaxikine is at ${url}\n${said}\nCtrl-C stops it.`);
-    await untilStopped(server, () => void worker.stop());
-  } finally {
-    await worker.stop();
-  }
-}
-
-/** Ctrl-C reaches server and worker too; we wait for them and then stop the database. */
-function untilStopped(server, onAsked) {
-  let asked = false;
-  const end = () => {
-    asked = true;
-    onAsked();
-    server.kill('SIGTERM');
-  };
-  process.once('SIGINT', end);
-  process.once('SIGTERM', end);
-  return new Promise((resolve, reject) => {
-    server.once('exit', (code) =>
-      asked || code === 0 ? resolve() : reject(new Told(`The server stopped by itself (${code}).`)),
-    );
+  const kept = [
+    new KeptProcess('worker', () => startWorker({ appUrl, publicUrl, outbox: OUTBOX })),
+    new KeptProcess('server', () => startServer({ port, appUrl })),
+  ];
+  // Ctrl-C reaches all of them; whoever asks us alone is passed on.
+  const asked = new Promise((resolve) => {
+    process.once('SIGINT', resolve);
+    process.once('SIGTERM', resolve);
   });
+  try {
+    for (const one of kept) await one.start();
+    console.log(`\nTaxikine is at ${url}\n${said}\nCtrl-C stops it.`);
+    await asked;
+  } finally {
+    await Promise.all(kept.map((one) => one.stop()));
+  }
 }
 
 main().catch((error) => {
