@@ -5,6 +5,7 @@ import type { PageDrill } from '@taxikine/core/week/homePage';
 import { View } from '@tamagui/core';
 import { createPart } from '../parts/createPart';
 import { usePart } from '../parts/usePart';
+import { whenPainted } from '../parts/whenPainted';
 import { Button } from '../ui/Button';
 import { Title, Words } from '../ui/text';
 import { nameOf } from '../week/nameOf';
@@ -24,7 +25,7 @@ export interface DoseRowProps {
 /** One dose of the day: what it is, how much, and what became of it. */
 export function DoseRow({ dose, drill, onPlay, onSay }: DoseRowProps) {
   const t = useText();
-  const drawn = usePart(drawings);
+  const drawn = usePart(drawings, whenPainted);
   const row = drillOf(drill);
   const name = nameOf({ row, side: drill.side }, t);
   const { state, log } = dose;

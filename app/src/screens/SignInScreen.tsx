@@ -2,6 +2,7 @@ import { View } from '@tamagui/core';
 import { useEffect } from 'react';
 import { createPart } from '../parts/createPart';
 import { usePart } from '../parts/usePart';
+import { whenPainted } from '../parts/whenPainted';
 import { oneByOneWhenIdle } from '../parts/whenIdle';
 import { Title, Words } from '../ui/text';
 import { useWide } from '../ui/useWide';
@@ -16,7 +17,7 @@ const figure = createPart(() => import('./SignInFigure').then((file) => file.Sig
 export function SignInScreen() {
   const t = useText();
   const { wide } = useWide();
-  const drawn = usePart(figure);
+  const drawn = usePart(figure, whenPainted);
   // Whoever signs in comes to these two.
   useEffect(() => oneByOneWhenIdle([CoachFrame.prefetch, Today.prefetch]), []);
   const { width, height } = wide ? { width: 460, height: 440 } : { width: 250, height: 220 };
