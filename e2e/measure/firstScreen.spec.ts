@@ -51,6 +51,16 @@ async function warm(context: BrowserContext, url: string, there: (page: Page) =>
   return run;
 }
 
+/** A coach has been here, the app is kept on the device, and nobody is signed in any more. */
+async function kept(context: BrowserContext, world: World) {
+  const page = await context.newPage();
+  await signIn(page, world);
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+  await page.evaluate(() => localStorage.clear());
+  await context.clearCookies();
+  await page.close();
+}
+
 const told = (what: string, { seconds, kB, scriptKB }: Opened, floor?: Opened): void => {
   const ratio = floor
     ? `, ${(seconds / floor.seconds).toFixed(2)} of the floor's time, ${(scriptKB / floor.scriptKB).toFixed(2)} of its script`
@@ -96,9 +106,11 @@ test('the first screen, beside the floor', async ({ browser, page, world }) => {
   told('floor, cold', least);
   told('sign-in, cold', doorCold, least);
   told('client’s page, cold', homeCold, least);
-  const context = await browser.newContext(PHONE);
-  await warm(context, door.url, door.there);
-  const doorWarm = await warm(context, door.url, door.there);
+  const context = await browser.newContext({ ...PHONE, serviceWorkers: 'allow' });
+  await kept(context, world);
+  const again: Opened[] = [];
+  for (let run = 0; run < RUNS; run++) again.push(await warm(context, door.url, door.there));
+  const doorWarm = middle(again);
   told('sign-in, warm', doorWarm);
   await context.close();
   for (const one of [doorCold, homeCold]) {
