@@ -7,7 +7,12 @@ export const J: Joi.Root = Joi.defaults((schema) =>
 );
 
 export const id = () => J.string().guid({ version: 'uuidv4' }).required();
-export const instant = () => J.string().isoDate().max(30);
+/** A moment that somebody can have meant: what is outside, no calendar here keeps. */
+export const instant = () =>
+  J.string()
+    .isoDate()
+    .max(30)
+    .pattern(/^(19|20|21)\d{2}-/, 'a moment between 1900 and 2199');
 /** A day of the calendar: the thirtieth of February is none. */
 export const day = () =>
   J.string()

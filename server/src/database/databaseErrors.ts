@@ -1,10 +1,13 @@
+import { DatabaseError } from 'pg';
 import { QueryFailedError } from 'typeorm';
 import { AppError, notFound } from '../errors';
 
-const codeOf = (error: unknown): string | null =>
-  error instanceof QueryFailedError
-    ? ((error.driverError as { code?: string }).code ?? null)
-    : null;
+/** The SQLSTATE, whether TypeORM asked or we asked by ourselves. */
+function codeOf(error: unknown): string | null {
+  const raised: unknown = error instanceof QueryFailedError ? error.driverError : error;
+  const isAnswer = error instanceof QueryFailedError || raised instanceof DatabaseError;
+  return isAnswer ? ((raised as { code?: string }).code ?? null) : null;
+}
 
 export const isUniqueViolation = (error: unknown): boolean => codeOf(error) === '23505';
 
@@ -16,6 +19,17 @@ export function translated(error: unknown): unknown {
   const code = codeOf(error);
   if (code === '23503') return notFound('client or visit', error);
   if (code === '42501') return notFound('record', error);
+  // Data exceptions: a text, a number or a date that has no place there.
+  if (code?.startsWith('22'))
+    return new AppError(
+      422,
+      {
+        code: 'invalid',
+        message: 'Something in the request cannot be kept as it is.',
+        hint: 'Nothing was written.',
+      },
+      { cause: error },
+    );
   if (code?.startsWith('08') || code?.startsWith('57'))
     return new AppError(
       503,

@@ -5,7 +5,7 @@ import { AppError } from '../errors';
 
 /** Express's own parse errors, as ours. */
 function ofBodyParser(error: unknown): unknown {
-  const type = (error as { type?: string }).type;
+  const { type, limit = 0 } = error as { type?: string; limit?: number };
   if (type === 'entity.parse.failed')
     return new AppError(
       400,
@@ -21,7 +21,7 @@ function ofBodyParser(error: unknown): unknown {
       413,
       {
         code: 'too-large',
-        message: 'The request is larger than 1 MB.',
+        message: `The request is larger than ${Math.round(limit / 1024)} kB.`,
         hint: 'Nothing was written.',
       },
       { cause: error },

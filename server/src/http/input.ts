@@ -2,12 +2,15 @@ import { J, parse } from '@taxikine/core';
 import type Joi from 'joi';
 import { AppError } from '../errors';
 
+/** Nobody reads more of them at once. */
+const MOST_TOLD = 20;
+
 /** Reads a request's input by a schema, or answers 422 with the field that is wrong. */
 export function input<T>(schema: Joi.Schema, value: unknown, prefix = ''): T {
   const read = parse<T>(schema, value ?? {});
   if (read.status === 'ok') return read.value;
   const [first] = read.problems;
-  const problems = read.problems.map(({ path, message }) => ({
+  const problems = read.problems.slice(0, MOST_TOLD).map(({ path, message }) => ({
     path: [prefix, path].filter(Boolean).join('.'),
     message,
   }));
