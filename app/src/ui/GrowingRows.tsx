@@ -3,7 +3,7 @@ import { Fragment, startTransition, useEffect, useRef, useState, type ReactNode 
 
 export interface GrowingRowsProps<T> {
   readonly items: readonly T[];
-  /** What they were chosen by: another list begins at its top again, one that only changed does not. */
+  /** What they were chosen by: another list is drawn from its top again, one that only changed is not. */
   readonly list: string;
   readonly keyOf: (item: T) => string;
   readonly render: (item: T) => ReactNode;
@@ -12,13 +12,15 @@ export interface GrowingRowsProps<T> {
 /** There with the tap that asks for the list; the rest of the screen follows in slices that a finger can interrupt. */
 const AT_FIRST = 2;
 const AT_ONCE = 4;
+/** So many stay when another list takes the place of one: what is in sight does not flash at every letter of a search. */
+const IN_SIGHT = 4;
 /** More come when the end is nearer than this many pixels: about a screen. */
 const NEAR_END = 800;
 
 /** How many of a list are there: some at first, more each time its end comes near. */
 function useGrowing(list: string, length: number) {
   const [grown, setGrown] = useState({ list, count: AT_FIRST });
-  const count = grown.list === list ? grown.count : AT_FIRST;
+  const count = grown.list === list ? grown.count : Math.min(grown.count, IN_SIGHT);
   const end = useRef<HTMLDivElement>(null);
   const isWhole = count >= length;
   useEffect(() => {
