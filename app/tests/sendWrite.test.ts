@@ -1,6 +1,6 @@
 import { sendWrite } from '../src/data/sendWrite';
 import { expired, remember, signIn } from '../src/data/session';
-import { troubles } from '../src/data/troubles';
+import { dropTrouble, troubles, writesSetAside } from '../src/data/troubles';
 import type { Write } from '../src/data/writes';
 
 jest.mock('idb-keyval', () => ({ get: async () => undefined, set: async () => undefined }));
@@ -73,6 +73,59 @@ it.each([500, 503, 429])('gives %p back to be sent again', async (status) => {
   server([status, { code: 'x', message: 'x' }]);
   await expect(sendWrite(write())).rejects.toMatchObject({ status });
   expect(troubles.get()).toEqual([]);
+});
+
+describe('a write that the server breaks over', () => {
+  const broken: [number, object] = [500, { code: 'unexpected', message: 'Something went wrong.' }];
+  const visit = { id: 'v', clientId: 'c' } as never;
+
+  /** Sends it as often as it takes; how often that was. */
+  async function sendUntilHeld(one: Write): Promise<number> {
+    for (let times = 1; ; times++)
+      try {
+        expect(await sendWrite(one)).toEqual({ status: 'held' });
+        return times;
+      } catch (error) {
+        expect(error).toMatchObject({ status: 500 });
+      }
+  }
+
+  it('is set aside after the sixth time, and what goes without it goes on', async () => {
+    const calls = server(...Array(6).fill(broken), [200, { record: { id: 'd', version: 1 } }]);
+    expect(await sendUntilHeld(write({ writeId: 'b1' }))).toBe(6);
+    expect(troubles.get()).toMatchObject([{ setAside: true, write: { writeId: 'b1' } }]);
+    const other = write({ writeId: 'w2', record: { id: 'd' } as never });
+    expect(await sendWrite(other)).toMatchObject({ status: 'taken' });
+    expect(calls).toHaveLength(7);
+  });
+
+  it('holds back what cannot go without it, in the order in which it was written', async () => {
+    const calls = server(...Array(6).fill(broken));
+    await sendUntilHeld(write({ writeId: 'b2' }));
+    const later = { kind: 'visits', record: visit } as const;
+    expect(await sendWrite(write({ writeId: 'w2', ...later }))).toEqual({ status: 'held' });
+    expect(await sendWrite(write({ writeId: 'w3', version: 2 }))).toEqual({ status: 'held' });
+    expect(calls).toHaveLength(6);
+    expect(
+      writesSetAside(troubles.get()).map(({ writeId, version }) => [writeId, version]),
+    ).toEqual([
+      ['w3', 1],
+      ['w2', 1],
+    ]);
+  });
+
+  it('is tried as often again when it is sent again', async () => {
+    server(...Array(12).fill(broken));
+    await sendUntilHeld(write());
+    dropTrouble('c');
+    expect(await sendUntilHeld(write())).toBe(6);
+  });
+
+  it.each([502, 503, 504, 429])('a server that is away (%p) may be so for good', async (status) => {
+    server(...Array(9).fill([status, { code: 'x', message: 'x' }]));
+    for (let i = 0; i < 9; i++) await expect(sendWrite(write())).rejects.toMatchObject({ status });
+    expect(troubles.get()).toEqual([]);
+  });
 });
 
 it('waits for the coach to sign in again, then goes on with the same write', async () => {

@@ -2,6 +2,7 @@ import { notifyManager, QueryCache, QueryClient } from '@tanstack/react-query';
 import { isPassing, Refused } from './api';
 import { sendWrite, type Sent } from './sendWrite';
 import { expired } from './session';
+import { troubles, writesSetAside } from './troubles';
 import { withNewest, withRecord, type KeptFile, type Write } from './writes';
 
 export const WRITE_KEY = ['write'] as const;
@@ -12,11 +13,14 @@ export const CLIENTS_KEY = ['clients'] as const;
 
 const WEEK_MS = 7 * 86_400_000;
 
-export const pendingWrites = (client: QueryClient): Write[] =>
-  client
+/** What the server has not taken yet: set aside, or on its way. */
+export const pendingWrites = (client: QueryClient): Write[] => [
+  ...writesSetAside(troubles.get()),
+  ...client
     .getMutationCache()
     .findAll({ mutationKey: WRITE_KEY, status: 'pending' })
-    .map((mutation) => mutation.state.variables as Write);
+    .map((mutation) => mutation.state.variables as Write),
+];
 
 /** After the last write to a record, the server's own version of it is the truth. */
 function settle(client: QueryClient, write: Write, sent: Sent): void {

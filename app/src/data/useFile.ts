@@ -10,6 +10,8 @@ import { useCallback } from 'react';
 import { callFresh, Refused } from './api';
 import { SESSION_KEY, type Session } from './session';
 import { CLIENTS_KEY, fileKey, pendingWrites, WRITE_KEY } from './queryClient';
+import { useStore } from './store';
+import { dropTrouble, troubles, writesSetAside } from './troubles';
 import {
   clientIdOf,
   newestOf,
@@ -103,7 +105,19 @@ export function useUpdate(): UpdateRecord {
   );
 }
 
-/** How many writes this device still holds. */
-export const useUnsent = (): number =>
-  useMutationState({ filters: { mutationKey: WRITE_KEY, status: 'pending' }, select: () => 1 })
-    .length;
+/** Sends what was set aside once more, as it was and in its order. */
+export function useSendAgain(): () => void {
+  const { mutate } = useMutation<unknown, Error, Write>({ mutationKey: WRITE_KEY });
+  return () => {
+    const writes = writesSetAside(troubles.get());
+    writes.forEach(({ record }) => dropTrouble(record.id));
+    writes.forEach((write) => mutate(write));
+  };
+}
+
+/** How many writes this device still holds, with those that were set aside. */
+export function useUnsent(): number {
+  const filters = { mutationKey: WRITE_KEY, status: 'pending' } as const;
+  const pending = useMutationState({ filters, select: () => 1 }).length;
+  return pending + writesSetAside(useStore(troubles)).length;
+}

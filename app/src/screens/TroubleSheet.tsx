@@ -3,10 +3,11 @@ import type { ClientFile, LookRecord } from '@taxikine/core/visit/records';
 import { fillSide } from '@taxikine/core/words/fill';
 import { View } from '@tamagui/core';
 import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
 import { fileKey } from '../data/queryClient';
 import { useStore } from '../data/store';
 import { dropTrouble, troubles, type Trouble } from '../data/troubles';
-import { useWrite } from '../data/useFile';
+import { useSendAgain, useWrite } from '../data/useFile';
 import { withRecord } from '../data/writes';
 import { Button } from '../ui/Button';
 import { Sheet } from '../ui/Sheet';
@@ -43,14 +44,49 @@ const differing = (mine: Fields, theirs: Fields): string[] =>
 
 /** Writes that the server did not take, one at a time: the coach chooses, nothing is lost meanwhile. */
 export function TroubleSheet() {
-  const [first] = useStore(troubles);
-  return first ? <OneTrouble key={first.write.record.id} trouble={first} /> : null;
+  const all = useStore(troubles);
+  const [first] = all.filter(({ setAside }) => !setAside);
+  if (first) return <OneTrouble key={first.write.record.id} trouble={first} />;
+  const aside = all.filter(({ setAside }) => setAside);
+  return aside.length > 0 ? <SetAside troubles={aside} /> : null;
+}
+
+/** What the server breaks over: the rest has gone on, and it waits here until somebody says. */
+function SetAside({ troubles: aside }: { troubles: readonly Trouble[] }) {
+  const t = useText();
+  const sendAgain = useSendAgain();
+  const letGo = useLetGo();
+  const [isLater, setIsLater] = useState(false);
+  if (isLater) return null;
+  const kinds = [...new Set(aside.map(({ write }) => t(`trouble.what.${write.kind}`)))];
+  const count = aside.length;
+  return (
+    <Sheet title={t('trouble.broke')} open onClose={() => setIsLater(true)}>
+      <Words bold>{kinds.join(', ')}</Words>
+      <Words>{t('trouble.brokeWords', { count })}</Words>
+      <View flexDirection="row" flexWrap="wrap" gap="$3">
+        <Button kind="main" label={t('trouble.again', { count })} onPress={sendAgain} />
+        <Button label={t('trouble.later')} onPress={() => setIsLater(true)} />
+        <Button label={t('trouble.drop')} onPress={() => aside.forEach(letGo)} />
+      </View>
+    </Sheet>
+  );
+}
+
+/** Lets go of a write that was never taken, and reads anew what this device has in its place. */
+function useLetGo(): (trouble: Trouble) => void {
+  const client = useQueryClient();
+  return ({ write }) => {
+    dropTrouble(write.record.id);
+    void client.resetQueries({ queryKey: fileKey(write.clientId) });
+  };
 }
 
 function OneTrouble({ trouble }: { trouble: Trouble }) {
   const t = useText();
   const client = useQueryClient();
   const write = useWrite();
+  const letGo = useLetGo();
   const { kind, record, clientId } = trouble.write;
   const what = t(`trouble.what.${kind}`);
   const theirs = trouble.theirs;
@@ -66,18 +102,17 @@ function OneTrouble({ trouble }: { trouble: Trouble }) {
     write(kind, record);
   };
   const takeTheirs = () => {
-    if (theirs) lay(theirs);
+    if (!theirs) return;
+    lay(theirs);
     dropTrouble(record.id);
-    // What this device had in its place was never taken: read it all anew.
-    if (!theirs) void client.resetQueries({ queryKey: fileKey(clientId) });
   };
 
   if (!theirs)
     return (
-      <Sheet title={t('trouble.refused', { what })} open onClose={takeTheirs}>
+      <Sheet title={t('trouble.refused', { what })} open onClose={() => letGo(trouble)}>
         <Words bold>{trouble.message}</Words>
         {trouble.hint ? <Words soft>{trouble.hint}</Words> : null}
-        <Button kind="main" label={t('trouble.drop')} onPress={takeTheirs} />
+        <Button kind="main" label={t('trouble.drop')} onPress={() => letGo(trouble)} />
       </Sheet>
     );
   const mine = record as unknown as Fields;

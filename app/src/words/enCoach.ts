@@ -390,6 +390,14 @@ export const enCoach = {
     theirs: 'Take theirs',
     refused: 'The server did not take this {{what}}',
     drop: 'Let it go',
+    broke: 'The server fails over a change',
+    brokeWords_one:
+      'It was sent again and again, and each time something broke on our side. It is kept on this device and waits; everything else goes on. Sent later, or after an update, it may be taken.',
+    brokeWords_other:
+      'The first was sent again and again, and each time something broke on our side; the others cannot go without it. They are kept on this device and wait; everything else goes on. Sent later, or after an update, they may be taken.',
+    again_one: 'Send it again',
+    again_other: 'Send them again',
+    later: 'Later',
     what: {
       clients: 'client',
       visits: 'visit',
