@@ -122,7 +122,7 @@ export { stateOf, type PostureState } from './solver/state';
 export { stanceProblems } from './solver/stanceProblems';
 
 // Safety
-export { gateOf, openReferrals, type BlockReason, type Gate } from './safety/gate';
+export { gateOf, hasConsent, openReferrals, type BlockReason, type Gate } from './safety/gate';
 export { depthCutOf } from './safety/depthCutOf';
 export { maybeDepthCut, type CutQuestion, type DepthCut } from './safety/depthCut';
 export { careOf, type CareFor } from './safety/careOf';
@@ -312,6 +312,7 @@ export { homeEntrySchema } from './contract/homeEntrySchema';
 export { day as daySchema, J } from './contract/joi';
 export { CHANGE_EVENTS, type ChangeTold } from './contract/changeTold';
 export type { JobShown, JobsShown } from './contract/jobsShown';
+export type { RestoreProblem, RestoreShown } from './contract/restoreShown';
 export { parse, type Parsed, type Problem } from './contract/problems';
 export { parsePostureInput, type PostureInput } from './contract/postureInput';
 

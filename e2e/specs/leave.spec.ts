@@ -42,5 +42,6 @@ test('a client leaves with everything, is erased, and an archive does not bring 
     mimeType: 'application/zip',
     buffer: Buffer.from('no archive'),
   });
+  await expect(page.getByText('refused as a whole, and nothing was written')).toBeVisible();
   await expect(page.getByText(/^This is no archive of a practice/)).toBeVisible();
 });

@@ -7,24 +7,18 @@ import { Archive } from '../src/database/entities/Archive';
 import { ArchivePart } from '../src/database/entities/ArchivePart';
 import { zipped, type ZipEntry } from '../src/leave/zipped';
 import {
+  coach,
   fileFrom,
-  makeWorld,
   newClient,
   packNext,
   signIn,
+  useWorld,
   workOn,
+  world,
   write,
-  type Agent,
-  type World,
 } from './world';
 
-let world: World;
-let coach: Agent;
-beforeAll(async () => {
-  world = await makeWorld({ madeWithinMs: 1500 });
-  coach = await signIn(world, 'saltreach');
-});
-afterAll(() => world.close());
+useWorld({ madeWithinMs: 1500 });
 
 const PRACTICE = '/api/v1/practice/export.zip';
 

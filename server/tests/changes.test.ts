@@ -1,21 +1,21 @@
+import { once } from 'node:events';
 import type { AddressInfo } from 'node:net';
 import { createServer, type Server } from 'node:http';
 import { pino } from 'pino';
 import { ChangeFeed, inPractice } from '../src';
 import { Client } from '../src/database/entities/Client';
-import { makeWorld, newClient, newVisit, PASSWORD, signIn, write, type World } from './world';
+import { coach, newClient, newVisit, PASSWORD, signIn, useWorld, world, write } from './world';
 
-let world: World;
 let server: Server;
-beforeAll(async () => {
-  world = await makeWorld();
-  server = createServer(world.app).listen(0, '127.0.0.1');
-  await new Promise((resolve) => server.once('listening', resolve));
-});
-afterAll(async () => {
-  await world.close();
-  server.closeAllConnections();
-  await new Promise((resolve) => server.close(resolve));
+useWorld({
+  beside: async ({ app }) => {
+    server = createServer(app).listen(0, '127.0.0.1');
+    await once(server, 'listening');
+    return async () => {
+      server.closeAllConnections();
+      await new Promise((resolve) => server.close(resolve));
+    };
+  },
 });
 
 const address = () => `http://127.0.0.1:${(server.address() as AddressInfo).port}/api/v1`;
@@ -58,7 +58,6 @@ async function follow(practice: string) {
 }
 
 it('a write is told to who listens in its practice: whose, what, and nothing that it says', async () => {
-  const coach = await signIn(world, 'saltreach');
   const { answer, next, close } = await follow('saltreach');
   expect(answer.headers.get('content-type')).toBe('text/event-stream');
   expect(answer.headers.get('content-encoding')).toBeNull();

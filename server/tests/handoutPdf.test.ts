@@ -1,29 +1,18 @@
 import { handoutOf, oneDrill } from '@taxikine/core';
 import {
+  coach,
   fileFrom,
-  makeWorld,
   newClient,
   newPlan,
   newVisit,
   signIn,
+  useWorld,
   workOn,
+  world,
   write,
-  type Agent,
-  type World,
 } from './world';
 
-let world: World;
-let endWork: () => Promise<void>;
-let coach: Agent;
-beforeAll(async () => {
-  world = await makeWorld();
-  endWork = await workOn(world);
-  coach = await signIn(world, 'saltreach');
-});
-afterAll(async () => {
-  await endWork();
-  await world.close();
-});
+useWorld({ beside: workOn });
 
 const MORE = ['hip-rock-back', 'seated-leg-turns', 'mid-back-turns'];
 

@@ -7,24 +7,18 @@ import {
 } from '@taxikine/core';
 import request from 'supertest';
 import {
-  makeWorld,
+  coach,
   newClient,
   newDrill,
   newPlan,
   newVisit,
   signIn,
+  useWorld,
+  world,
   write,
-  type Agent,
-  type World,
 } from './world';
 
-let world: World;
-let coach: Agent;
-beforeAll(async () => {
-  world = await makeWorld();
-  coach = await signIn(world, 'saltreach');
-});
-afterAll(() => world.close());
+useWorld();
 
 // The world's clock stands at Monday, 2026-11-23.
 const TODAY = '2026-11-23';

@@ -2,13 +2,9 @@ import { maybeCurrentPlan, type ClientFile } from '@taxikine/core';
 import ICAL from 'ical.js';
 import request from 'supertest';
 import { homeCalendar, instantOf } from '../src/calendar/homeCalendar';
-import { makeWorld, newClient, newPlan, newVisit, signIn, write, type World } from './world';
+import { coach, newClient, newPlan, newVisit, useWorld, world, write } from './world';
 
-let world: World;
-beforeAll(async () => {
-  world = await makeWorld();
-});
-afterAll(() => world.close());
+useWorld();
 
 const NOW = new Date('2026-10-19T12:00:00.000Z');
 
@@ -89,7 +85,6 @@ it('is empty, and still a calendar, when the plan is over or held back', () => {
 });
 
 it('is fetched by its address alone, until that is closed', async () => {
-  const coach = await signIn(world, 'saltreach');
   const client = newClient();
   const visit = newVisit(client.id);
   const plan = newPlan(visit);

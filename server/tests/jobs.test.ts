@@ -6,43 +6,32 @@ import { QUEUES, type JobData, type QueueName } from '../src/jobs/queues';
 import { sendJob } from '../src/jobs/sendJob';
 import { tidyPapers } from '../src/papers/tidyPapers';
 import {
+  coach,
   fileFrom,
+  keep,
   makeWorld,
   newClient,
   newLook,
   newPlan,
   newVisit,
   signIn,
+  stranger,
   TestSender,
+  useWorld,
   workOn,
+  world,
   write,
-  type Agent,
-  type World,
 } from './world';
 
-let world: World;
-let coach: Agent;
-let stranger: Agent;
-beforeAll(async () => {
-  world = await makeWorld();
-  coach = await signIn(world, 'saltreach');
-  stranger = await signIn(world, 'elsewhere');
-});
-afterAll(() => world.close());
+useWorld();
 
 const NOW = new Date('2026-11-23T12:00:00.000Z');
-const put = (kind: string, record: { id: string }, version = 0) =>
-  coach
-    .put(`/api/v1/${kind}/${record.id}`)
-    .send(write(record, version))
-    .expect(version ? 200 : 201);
-
 async function withVisit() {
   const client = newClient({ contact: { email: 'maren@quay.example', reminders: false } });
   const visit = newVisit(client.id);
-  await put('clients', client);
-  await put('visits', visit);
-  await put('looks', newLook(visit));
+  await keep('clients', client);
+  await keep('visits', visit);
+  await keep('looks', newLook(visit));
   return { client, visit };
 }
 
@@ -166,7 +155,7 @@ describe('with a worker', () => {
     const [one, two] = await Promise.all([fileFrom(coach, path), fileFrom(coach, path)]);
     expect(one.bytes.equals(two.bytes)).toBe(true);
     expect(await papers()).toHaveLength(before + 1);
-    await put('visits', { ...visit, minutes: 20 } as { id: string }, 1);
+    await keep('visits', { ...visit, minutes: 20 } as { id: string }, 1);
     await fileFrom(coach, path);
     expect(await papers()).toHaveLength(before + 2);
     await inOwn((manager) => tidyPapers(manager, new Date(NOW.getTime() + 3_600_000)));
@@ -181,7 +170,7 @@ describe('with a worker', () => {
   it('a handler that was done twice has done it once', async () => {
     const { visit, client } = await withVisit();
     const plan = newPlan(visit);
-    await put('homePlans', plan);
+    await keep('homePlans', plan);
     const asked = { practiceId: practiceId(), clientId: client.id };
     const using = {
       source: world.source,
@@ -200,6 +189,7 @@ describe('with a worker', () => {
       'forget-letters': { practiceId: practiceId(), letters: [] },
       'make-paper': paper,
       'make-archive': { ...asked, archiveId: crypto.randomUUID() },
+      'put-back': { ...asked, restoreId: crypto.randomUUID() },
     };
     const handlers: Readonly<Record<string, (data: never, using: never) => Promise<unknown>>> = {
       ...HANDLERS,
@@ -216,7 +206,7 @@ describe('with a worker', () => {
   it('a try that fails is tried again; one that fails to the end is shown with its reason, and again on request', async () => {
     const { client, visit } = await withVisit();
     const plan = newPlan(visit);
-    await put('homePlans', plan);
+    await keep('homePlans', plan);
     let tries = 0;
     sender.answer = () => {
       tries++;
@@ -230,7 +220,7 @@ describe('with a worker', () => {
       dueOn: null,
       askedOn: NOW.toISOString(),
     };
-    await put('messages', message);
+    await keep('messages', message);
     const { body } = await until(
       () => coach.get('/api/v1/jobs').expect(200),
       ({ body }) => body.stuck.length > 0,

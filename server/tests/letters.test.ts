@@ -5,36 +5,25 @@ import { outboxSender } from '../src';
 import { remind } from '../src/letters/remind';
 import { sendLetter } from '../src/letters/sendLetter';
 import {
-  makeWorld,
+  coach,
+  put,
   newClient,
   newPlan,
   newVisit,
-  signIn,
+  stranger,
   TestSender,
-  write,
-  type Agent,
-  type World,
+  useWorld,
+  world,
 } from './world';
 
-let world: World;
-let coach: Agent;
-let stranger: Agent;
+useWorld();
 let sender: TestSender;
-beforeAll(async () => {
-  world = await makeWorld();
-  coach = await signIn(world, 'saltreach');
-  stranger = await signIn(world, 'elsewhere');
-});
 beforeEach(() => {
   sender = new TestSender();
 });
-afterAll(() => world.close());
 
 const NOW = new Date('2026-11-23T12:00:00.000Z');
 const EMAIL = 'maren@quay.example';
-const put = (kind: string, record: { id: string; [field: string]: unknown }, version = 0) =>
-  coach.put(`/api/v1/${kind}/${record.id}`).send(write(record, version));
-
 async function planned(part: Parameters<typeof newClient>[0] = {}) {
   const client = newClient({ contact: { email: EMAIL, reminders: true }, ...part });
   const visit = newVisit(client.id, { closedOn: NOW.toISOString() });

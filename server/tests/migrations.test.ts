@@ -1,11 +1,7 @@
 import { KIT, NO_WISH, oneDrill, USUAL_SETUP } from '@taxikine/core';
-import { makeWorld, newClient, newDrill, newVisit, signIn, write, type World } from './world';
+import { coach, newClient, newDrill, newVisit, signIn, useWorld, world, write } from './world';
 
-let world: World;
-beforeAll(async () => {
-  world = await makeWorld();
-});
-afterAll(() => world.close());
+useWorld();
 
 /** A column of every client, seen past the policies as nobody but a test's owner may. */
 async function column(name: string): Promise<unknown[]> {
@@ -29,7 +25,6 @@ async function backTo(name: string): Promise<void> {
 }
 
 it('a client of before the first meeting was asked in full has asked nothing, and comes back', async () => {
-  const coach = await signIn(world, 'saltreach');
   const client = newClient({ name: 'Bo', goal: 'to squat', approach: 'ground-up' });
   await coach.put(`/api/v1/clients/${client.id}`).send(write(client)).expect(201);
   await backTo('LookAndCheckInFull');

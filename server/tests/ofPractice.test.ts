@@ -7,26 +7,19 @@ import {
   type RoomRecord,
 } from '@taxikine/core';
 import {
-  makeWorld,
+  type Agent,
+  coach,
   newClient,
   newDrill,
   newLook,
   newVisit,
-  signIn,
+  stranger,
+  useWorld,
+  world,
   write,
-  type Agent,
-  type World,
 } from './world';
 
-let world: World;
-let coach: Agent;
-let stranger: Agent;
-beforeAll(async () => {
-  world = await makeWorld();
-  coach = await signIn(world, 'saltreach');
-  stranger = await signIn(world, 'elsewhere');
-});
-afterAll(() => world.close());
+useWorld();
 
 const bare = (id: PoseId): OwnPose => {
   const { id: _, words: __, ...pose } = onePose(id);

@@ -1,13 +1,9 @@
 import { caseJsonSchema } from '@taxikine/core';
 import request from 'supertest';
 import { openapi } from '../src';
-import { makeWorld, type World } from './world';
+import { useWorld, world } from './world';
 
-let world: World;
-beforeAll(async () => {
-  world = await makeWorld();
-});
-afterAll(() => world.close());
+useWorld();
 
 const document = openapi() as {
   openapi: string;

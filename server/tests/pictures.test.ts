@@ -1,15 +1,7 @@
 import type { ImageRecord, PictureRecord } from '@taxikine/core';
-import { makeWorld, newClient, newVisit, signIn, write, type Agent, type World } from './world';
+import { type Agent, coach, newClient, newVisit, stranger, useWorld, write } from './world';
 
-let world: World;
-let coach: Agent;
-let stranger: Agent;
-beforeAll(async () => {
-  world = await makeWorld();
-  coach = await signIn(world, 'saltreach');
-  stranger = await signIn(world, 'elsewhere');
-});
-afterAll(() => world.close());
+useWorld();
 
 /** The head of a picture without anything but a table. */
 const BARE = Buffer.from([0xff, 0xd8, 0xff, 0xdb, 0, 4, 1, 2, 0xff, 0xda, 0, 2]).toString('base64');

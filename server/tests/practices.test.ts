@@ -1,6 +1,7 @@
 import request from 'supertest';
 import { inPractice } from '../src/database/inPractice';
 import {
+  type Agent,
   makeWorld,
   newClient,
   newDrill,
@@ -8,9 +9,8 @@ import {
   newVisit,
   PASSWORD,
   signIn,
-  write,
-  type Agent,
   type World,
+  write,
 } from './world';
 
 let world: World;

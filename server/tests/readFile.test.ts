@@ -4,28 +4,9 @@ import { fileSql, stampSql } from '../src/records/fileSql';
 import { maybeClientFile } from '../src/records/readFile';
 import { RESOURCES } from '../src/records/resources';
 import { toWire } from '../src/records/toWire';
-import {
-  makeWorld,
-  newClient,
-  newLook,
-  newPlan,
-  newVisit,
-  signIn,
-  write,
-  type Agent,
-  type World,
-} from './world';
+import { coach, newClient, newLook, newPlan, newVisit, put, useWorld, world } from './world';
 
-let world: World;
-let coach: Agent;
-beforeAll(async () => {
-  world = await makeWorld();
-  coach = await signIn(world, 'saltreach');
-});
-afterAll(() => world.close());
-
-const put = (kind: string, record: { id: string }, version = 0) =>
-  coach.put(`/api/v1/${kind}/${record.id}`).send(write(record, version));
+useWorld();
 
 async function withVisit() {
   const client = newClient();

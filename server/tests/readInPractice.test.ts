@@ -1,18 +1,15 @@
 import { readInPractice, type PreparedQuery } from '../src/database/readInPractice';
 import { KnownSessions } from '../src/auth/KnownSessions';
 import { maybeSignIn } from '../src/auth/sessions';
-import { makeWorld, newClient, PASSWORD, signIn, write, type World } from './world';
+import { coach, newClient, PASSWORD, signIn, useWorld, world, write } from './world';
 
-let world: World;
+useWorld();
 beforeAll(async () => {
-  world = await makeWorld();
-  const coach = await signIn(world, 'saltreach');
   for (const name of ['Aud', 'Bo']) {
     const client = newClient({ name });
     await coach.put(`/api/v1/clients/${client.id}`).send(write(client)).expect(201);
   }
 });
-afterAll(() => world.close());
 
 const names = (condition: string): PreparedQuery => ({
   name: 'names',

@@ -1,26 +1,18 @@
-import { usualSetup, type LookRecord, type Pattern } from '@taxikine/core';
+import { usualSetup, type HomePlanRecord, type LookRecord, type Pattern } from '@taxikine/core';
 import {
-  makeWorld,
+  type Agent,
+  coach,
   newClient,
   newDrill,
   newLook,
+  newPlan,
   newVisit,
-  signIn,
+  put,
+  useWorld,
   write,
-  type Agent,
-  type World,
 } from './world';
 
-let world: World;
-let coach: Agent;
-beforeAll(async () => {
-  world = await makeWorld();
-  coach = await signIn(world, 'saltreach');
-});
-afterAll(() => world.close());
-
-const put = <T extends { id: string }>(kind: string, record: T, version = 0, writeId?: string) =>
-  coach.put(`/api/v1/${kind}/${record.id}`).send(write(record, version, writeId));
+useWorld();
 
 async function visitOf(part: Parameters<typeof newVisit>[1] = {}, client = newClient()) {
   const visit = newVisit(client.id, part);
@@ -184,6 +176,36 @@ describe('safety cannot be worked around', () => {
     const second = newVisit(client.id);
     await put('visits', second).expect(201);
     await put('drills', newDrill(second)).expect(422);
+  });
+
+  describe('a plan at home, once a safety answer is not cleared', () => {
+    const ENDED = '2026-11-23T11:30:00.000Z';
+    async function heldWith(endedOn: string | null) {
+      const { visit } = await visitOf();
+      const plan = newPlan(visit, { endedOn });
+      await put('homePlans', plan).expect(201);
+      const asks = [...visit.asks, { on: ENDED, positives: ['night-pain' as const] }];
+      await put('visits', { ...visit, asks }, 1).expect(200);
+      return plan;
+    }
+
+    it.each<[string, string | null, Partial<HomePlanRecord>]>([
+      ['opened again', ENDED, { endedOn: null }],
+      ['given other drills', null, { drills: [newPlan(newVisit('')).drills[1]] }],
+      ['made longer', null, { weeks: 12 }],
+    ])('is not %s', async (_name, endedOn, change) => {
+      const plan = await heldWith(endedOn);
+      const { body } = await put('homePlans', { ...plan, ...change }, 1).expect(422);
+      expect(body.code).toBe('blocked');
+    });
+
+    it.each<[string, Partial<HomePlanRecord>]>([
+      ['ended', { endedOn: ENDED }],
+      ['noted on', { note: 'Nothing until we have spoken.' }],
+    ])('is %s', async (_name, change) => {
+      const plan = await heldWith(null);
+      await put('homePlans', { ...plan, ...change }, 1).expect(200);
+    });
   });
 
   it('does not let an answer be taken back', async () => {

@@ -1,48 +1,31 @@
 import { NOTHING_SEEN, type LookRecord, type SeenFault } from '@taxikine/core';
 import { fontFile, runsOf } from '../src/pdf/fonts';
 import {
+  coach,
   fileFrom,
-  makeWorld,
+  keep,
   newClient,
   newDrill,
   newLook,
   newVisit,
-  signIn,
+  stranger,
+  useWorld,
   workOn,
-  write,
-  type Agent,
-  type World,
 } from './world';
 
-let world: World;
-let endWork: () => Promise<void>;
-let coach: Agent;
-let stranger: Agent;
-beforeAll(async () => {
-  world = await makeWorld();
-  endWork = await workOn(world);
-  coach = await signIn(world, 'saltreach');
-  stranger = await signIn(world, 'elsewhere');
-});
-afterAll(async () => {
-  await endWork();
-  await world.close();
-});
-
-const put = (kind: string, record: { id: string }) =>
-  coach.put(`/api/v1/${kind}/${record.id}`).send(write(record)).expect(201);
+useWorld({ beside: workOn });
 
 const slide: SeenFault = { fault: 'hips-slide', side: 'left', phase: 'bottom', grade: 'plain' };
 
 async function visitWith(drills: number, again: Partial<LookRecord> | null) {
   const client = newClient({ name: 'Bożena Łukasik' });
   const visit = newVisit(client.id);
-  await put('clients', client);
-  await put('visits', visit);
-  await put('looks', newLook(visit, { faults: [slide] }));
-  if (again) await put('looks', newLook(visit, { role: 'again', ...NOTHING_SEEN, ...again }));
+  await keep('clients', client);
+  await keep('visits', visit);
+  await keep('looks', newLook(visit, { faults: [slide] }));
+  if (again) await keep('looks', newLook(visit, { role: 'again', ...NOTHING_SEEN, ...again }));
   for (let i = 0; i < drills; i++)
-    await put('drills', newDrill(visit, { place: i, status: 'done', doneOn: visit.openedOn }));
+    await keep('drills', newDrill(visit, { place: i, status: 'done', doneOn: visit.openedOn }));
   return visit;
 }
 
@@ -73,8 +56,8 @@ it.each([
 it('before anybody looked there is still a page', async () => {
   const client = newClient();
   const visit = newVisit(client.id);
-  await put('clients', client);
-  await put('visits', visit);
+  await keep('clients', client);
+  await keep('visits', visit);
   expect((await pdfOf(visit.id)).pages).toBe(1);
 });
 

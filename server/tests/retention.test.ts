@@ -3,20 +3,11 @@ import { inPractice } from '../src';
 import { rollUpClient } from '../src/retention/rollUpClient';
 import { rollUpClients } from '../src/retention/rollUpClients';
 import { rollUpPractice } from '../src/retention/rollUpPractice';
-import { makeWorld, newClient, newVisit, signIn, write, type Agent, type World } from './world';
+import { coach, keep, newClient, newVisit, signIn, useWorld, world } from './world';
 
-let world: World;
-let coach: Agent;
-beforeAll(async () => {
-  world = await makeWorld();
-  coach = await signIn(world, 'saltreach');
-});
-afterAll(() => world.close());
+useWorld();
 
 const NOW = new Date('2026-11-23T12:00:00.000Z');
-const put = (kind: string, record: { id: string }) =>
-  coach.put(`/api/v1/${kind}/${record.id}`).send(write(record)).expect(201);
-
 const reading = (
   visit: { id: string; clientId: string },
   degrees: number,
@@ -40,16 +31,16 @@ const reading = (
 /** A client who gained so many degrees in one session and had so many of them a week later. */
 async function withGain(gained: number, left: number): Promise<string> {
   const client = newClient();
-  await put('clients', client);
+  await keep('clients', client);
   const days = ['2026-11-02', '2026-11-09'];
   const [one, two] = days.map((day) => newVisit(client.id, { openedOn: `${day}T10:00:00.000Z` }));
-  await put('visits', one);
-  await put('visits', two);
+  await keep('visits', one);
+  await keep('visits', two);
   const at = (visit: { openedOn: string }, time: string) =>
     `${visit.openedOn.slice(0, 10)}T${time}:00.000Z`;
-  await put('checks', reading(one, 20, { role: 'first', doneOn: at(one, '10:05') }));
-  await put('checks', reading(one, 20 + gained, { role: 'again', doneOn: at(one, '10:40') }));
-  await put('checks', reading(two, 20 + left, { role: 'first', doneOn: at(two, '10:05') }));
+  await keep('checks', reading(one, 20, { role: 'first', doneOn: at(one, '10:05') }));
+  await keep('checks', reading(one, 20 + gained, { role: 'again', doneOn: at(one, '10:40') }));
+  await keep('checks', reading(two, 20 + left, { role: 'first', doneOn: at(two, '10:05') }));
   return client.id;
 }
 
@@ -111,7 +102,7 @@ it('one of a batch that fails does not take the others with it', async () => {
 
 it('clients that were never rolled up are given out with the sum', async () => {
   const client = newClient();
-  await put('clients', client);
+  await keep('clients', client);
   await rollAll();
   const rows = await world.owner.query(
     `SELECT 1 FROM pgboss.job WHERE name = 'roll-up' AND singleton_key = $1`,

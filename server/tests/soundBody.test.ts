@@ -1,14 +1,8 @@
 import request from 'supertest';
 import { once } from '../src/http/once';
-import { makeWorld, newClient, newVisit, signIn, write, type Agent, type World } from './world';
+import { coach, newClient, newVisit, useWorld, world, write } from './world';
 
-let world: World;
-let coach: Agent;
-beforeAll(async () => {
-  world = await makeWorld();
-  coach = await signIn(world, 'saltreach');
-});
-afterAll(() => world.close());
+useWorld();
 
 const put = (kind: string, record: object, id = (record as { id: string }).id) =>
   coach.put(`/api/v1/${kind}/${id}`).send(write(record));

@@ -1,25 +1,18 @@
 import { SUMMARY_READS } from '@taxikine/core';
 import { inPractice } from '../src';
 import {
-  makeWorld,
+  coach,
+  keep,
   newClient,
   newDrill,
   newLook,
   newPlan,
   newVisit,
-  signIn,
-  write,
-  type Agent,
-  type World,
+  useWorld,
+  world,
 } from './world';
 
-let world: World;
-let coach: Agent;
-beforeAll(async () => {
-  world = await makeWorld();
-  coach = await signIn(world, 'saltreach');
-});
-afterAll(() => world.close());
+useWorld();
 
 const own = <T>(work: Parameters<typeof inPractice<T>>[2]) =>
   inPractice(world.source, world.practices[0].id, work);
@@ -34,20 +27,17 @@ const list = async (query = '') =>
     client: { name: string };
     visits: number;
   }[];
-const put = (kind: string, record: { id: string }, version = 0) =>
-  coach.put(`/api/v1/${kind}/${record.id}`).send(write(record, version)).expect(201);
-
 async function withVisit(name: string) {
   const client = newClient({ name });
   const visit = newVisit(client.id);
-  await put('clients', client);
-  await put('visits', visit);
+  await keep('clients', client);
+  await keep('visits', visit);
   return { client, visit };
 }
 
 it('a write marks the line and no more; the list works it out, once for all of them', async () => {
   const { client, visit } = await withVisit('Marked');
-  await put('looks', newLook(visit));
+  await keep('looks', newLook(visit));
   expect(await stale()).toEqual([client.id]);
   const [line] = await list('?search=marked');
   expect(line.visits).toBe(1);
@@ -74,10 +64,10 @@ it.each([
 it('a drill and a plan for home show in the line', async () => {
   const { client, visit } = await withVisit('Busy');
   await list();
-  await put('drills', newDrill(visit));
+  await keep('drills', newDrill(visit));
   expect(await stale()).toEqual([client.id]);
   await list();
-  await put('homePlans', newPlan(visit));
+  await keep('homePlans', newPlan(visit));
   expect(await stale()).toEqual([client.id]);
 });
 

@@ -3,24 +3,9 @@ import { Client } from '../src/database/entities/Client';
 import { ClientSummaryRow } from '../src/database/entities/ClientSummaryRow';
 import { inPractice } from '../src';
 import { needSummaries } from '../src/today/keepSummary';
-import {
-  makeWorld,
-  newClient,
-  newPlan,
-  newVisit,
-  signIn,
-  write,
-  type Agent,
-  type World,
-} from './world';
+import { coach, newClient, newPlan, newVisit, signIn, useWorld, world, write } from './world';
 
-let world: World;
-let coach: Agent;
-beforeAll(async () => {
-  world = await makeWorld();
-  coach = await signIn(world, 'saltreach');
-});
-afterAll(() => world.close());
+useWorld();
 
 const list = async (query = '') =>
   (await coach.get(`/api/v1/clients${query}`).expect(200)).body as {

@@ -28,12 +28,19 @@ import {
   type Sending,
 } from '../src';
 import { makeArchive } from '../src/archives/makeArchive';
+import type { SingleQueue } from '../src/jobs/handlers';
+import type { JobData } from '../src/jobs/queues';
 import { freshDatabase } from './template';
 
 export const PASSWORD = 'a-long-password';
 
+interface WorldOptions {
+  /** See `AppOptions`. */
+  readonly madeWithinMs?: number;
+}
+
 /** A fresh database of its own with two practices, and the application on it. */
-export async function makeWorld({ madeWithinMs = 8000 } = {}) {
+export async function makeWorld({ madeWithinMs = 8000 }: WorldOptions = {}) {
   const admin = process.env.TEST_ADMIN_URL;
   if (!admin) throw new Error('TEST_ADMIN_URL is not set: run the server tests with npm test');
   const databases = await freshDatabase(admin);
@@ -53,7 +60,7 @@ export async function makeWorld({ madeWithinMs = 8000 } = {}) {
     source,
     log,
     changes,
-    now: () => new Date('2026-11-23T12:00:00.000Z'),
+    now: () => NOON,
     dist: '/nowhere',
     secure: false,
     madeWithinMs,
@@ -63,6 +70,29 @@ export async function makeWorld({ madeWithinMs = 8000 } = {}) {
     await Promise.all([source.destroy(), owner.destroy()]);
   };
   return { app, source, owner, practices, databases, changes, close };
+}
+
+export let world: World;
+/** A coach of the first practice, signed in; and one of the other. */
+export let coach: Agent;
+export let stranger: Agent;
+
+/** Runs beside a world; what ends it comes back. */
+type Beside = (world: World) => Promise<() => Promise<unknown>>;
+
+/** Gives a file of tests a world of its own, as `world`, `coach` and `stranger`. */
+export function useWorld({ beside, ...options }: WorldOptions & { beside?: Beside } = {}): void {
+  let end: (() => Promise<unknown>) | undefined;
+  beforeAll(async () => {
+    world = await makeWorld(options);
+    coach = await signIn(world, 'saltreach');
+    stranger = await signIn(world, 'elsewhere');
+    end = await beside?.(world);
+  });
+  afterAll(async () => {
+    await end?.();
+    await world.close();
+  });
 }
 
 /** A mail service of the test's own: what it took, and how it answers next. */
@@ -86,7 +116,7 @@ export class TestSender implements Sender {
 export const workOn = (
   { source, databases }: World,
   sender: Sender = new TestSender(),
-  now: () => Date = () => new Date('2026-11-23T12:00:00.000Z'),
+  now: () => Date = () => NOON,
 ) =>
   startWorker({
     source,
@@ -125,16 +155,28 @@ export async function fileFrom(agent: Agent, path: string, status = 200) {
   return { bytes: body as Buffer, headers };
 }
 
-/** Packs the next archive that is asked for, and leaves every other job where it is. */
-export async function packNext({ source, owner }: World, handle = makeArchive): Promise<void> {
+/** Does the next job of a queue, as soon as it is given out, and leaves every other where it is. */
+export async function runNext<Q extends SingleQueue>(
+  { source, owner }: World,
+  queue: Q,
+  handle: (data: JobData[Q], source: DataSource) => Promise<void>,
+): Promise<void> {
   for (;;) {
     const [[job]] = await owner.query(
-      `UPDATE pgboss.job SET state = 'completed' WHERE name = 'make-archive' AND state = 'created' RETURNING data`,
+      `UPDATE pgboss.job SET state = 'completed' WHERE id =
+         (SELECT id FROM pgboss.job WHERE name = $1 AND state = 'created' LIMIT 1) RETURNING data`,
+      [queue],
     );
-    if (job) return handle(source, job.data, new Date('2026-11-23T12:00:00.000Z'));
+    if (job) return handle(job.data, source);
     await new Promise((resolve) => setTimeout(resolve, 20));
   }
 }
+
+export const NOON = new Date('2026-11-23T12:00:00.000Z');
+
+/** Packs the next archive that is asked for. */
+export const packNext = (world: World, handle = makeArchive): Promise<void> =>
+  runNext(world, 'make-archive', (data, source) => handle(source, data, NOON));
 
 export type Agent = Awaited<ReturnType<typeof signIn>>;
 
@@ -143,6 +185,18 @@ export const write = (record: object, version = 0, writeId: string = crypto.rand
   version,
   record,
 });
+
+/** Writes a record as the coach. */
+export const put = <T extends { id: string }>(
+  kind: string,
+  record: T,
+  version = 0,
+  writeId?: string,
+) => coach.put(`/api/v1/${kind}/${record.id}`).send(write(record, version, writeId));
+
+/** Writes a record as the coach, who is not refused. */
+export const keep = <T extends { id: string }>(kind: string, record: T, version = 0) =>
+  put(kind, record, version).expect(version ? 200 : 201);
 
 const NOW = '2026-11-23T11:00:00.000Z';
 

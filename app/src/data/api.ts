@@ -25,6 +25,8 @@ export class NoAnswer extends Error {}
 const BASE = '/api/v1';
 const ANSWER_WITHIN_MS = 15_000;
 const FILE_WITHIN_MS = 300_000;
+/** As long as the server takes for a whole archive on a slow line. */
+const UPLOAD_WITHIN_MS = 3_600_000;
 
 async function bodyOf(response: Response): Promise<unknown> {
   if (response.status === 204) return null;
@@ -68,7 +70,7 @@ export async function sendFile<T>(path: string, file: Blob): Promise<T> {
     method: 'POST',
     headers: { 'Content-Type': 'application/zip', 'X-Taxikine': '1' },
     body: file,
-    signal: AbortSignal.timeout(FILE_WITHIN_MS),
+    signal: AbortSignal.timeout(UPLOAD_WITHIN_MS),
   });
   const answer = await bodyOf(response);
   if (response.ok) return answer as T;

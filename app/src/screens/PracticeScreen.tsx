@@ -1,11 +1,10 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
-import { useRef, useState } from 'react';
-import { call, Refused, sendFile } from '../data/api';
-import { CLIENTS_KEY } from '../data/queryClient';
+import { call } from '../data/api';
 import { useCoach } from '../data/session';
 import { useUnsent } from '../data/useFile';
+import { Restore } from '../leave/Restore';
 import { KeptGains } from '../outbox/KeptGains';
 import { useMadeFile } from '../report/useMadeFile';
 import { Button } from '../ui/Button';
@@ -13,12 +12,6 @@ import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
 import { when } from '../words/when';
 import { Header } from './Header';
-
-interface Restored {
-  readonly made: number;
-  readonly known: number;
-  readonly erased: number;
-}
 
 interface Erased {
   readonly clientId: string;
@@ -69,64 +62,6 @@ export function PracticeScreen() {
         </View>
         <Restore />
         <Erasures />
-      </View>
-    </View>
-  );
-}
-
-type RestoreState =
-  | { readonly status: 'ready' | 'reading' }
-  | { readonly status: 'done'; readonly restored: Restored }
-  | { readonly status: 'refused'; readonly words: string };
-
-function Restore() {
-  const t = useText();
-  const client = useQueryClient();
-  const input = useRef<HTMLInputElement>(null);
-  const [state, setState] = useState<RestoreState>({ status: 'ready' });
-  const restore = async (file: File) => {
-    setState({ status: 'reading' });
-    try {
-      const restored = await sendFile<Restored>('/practice/restore', file);
-      await client.invalidateQueries();
-      await client.refetchQueries({ queryKey: CLIENTS_KEY });
-      setState({ status: 'done', restored });
-    } catch (error) {
-      const words =
-        error instanceof Refused
-          ? [error.body.message, error.body.path, error.body.hint].filter(Boolean).join(' · ')
-          : t('leave.failed');
-      setState({ status: 'refused', words });
-    }
-  };
-  return (
-    <View gap="$2">
-      <Title aria-level={2}>{t('practice.restore')}</Title>
-      <Words>{t('practice.restoreWords')}</Words>
-      <input
-        ref={input}
-        type="file"
-        accept="application/zip,.zip"
-        aria-label={t('practice.archive')}
-        hidden
-        onChange={(event) => {
-          const [file] = event.target.files ?? [];
-          event.target.value = '';
-          if (file) void restore(file);
-        }}
-      />
-      <View flexDirection="row">
-        <Button
-          label={t(state.status === 'reading' ? 'practice.reading' : 'practice.choose')}
-          off={state.status === 'reading'}
-          onPress={() => input.current?.click()}
-        />
-      </View>
-      <View role="status">
-        {state.status === 'done' ? (
-          <Words>{t('practice.restored', { ...state.restored })}</Words>
-        ) : null}
-        {state.status === 'refused' ? <Words accent>{state.words}</Words> : null}
       </View>
     </View>
   );

@@ -40,6 +40,7 @@ export const outbox = {
     'forget-letters': 'Letters of an erased client',
     'make-paper': 'A PDF',
     'make-archive': 'An archive',
+    'put-back': 'An archive that is put back',
   },
   jobOf: '{{job}}, {{name}}',
   jobStates: {

@@ -8,11 +8,28 @@ export const practice = {
   exportNow: 'Export the practice',
   restore: 'Put it back',
   restoreWords:
-    'What the archive has and this practice lacks is added. What is here stays as it is, and nobody who was erased comes back.',
+    'What the archive has and this practice lacks is added, client by client. What is here stays as it is, and nobody who was erased comes back.',
   archive: 'Archive of a practice',
   choose: 'Choose an archive',
   reading: 'Putting back …',
+  sending: 'Sending the archive …',
+  notSent:
+    'The archive did not reach the server. Nothing was written; choose it again when there is a line.',
+  tooLarge: 'This archive is larger than {{most}} MB. Nothing was sent.',
+  receiving: 'An archive is on its way here, from this device or another.',
+  opening: 'The archive is here and is being opened. It goes on when you leave this page.',
+  going: 'Looked at {{read}} of {{clients}} clients. It goes on when you leave this page.',
   restored: '{{made}} clients put back, {{known}} were here already, {{erased}} had been erased.',
+  closed_one:
+    'One of them is held back by a safety answer, or has not consented: the open drills and plans that came were ended.',
+  closed_other:
+    '{{count}} of them are held back by a safety answer, or have not consented: their the open drills and plans that came were ended.',
+  notTaken_one: 'One client was not taken, and nothing of them is here:',
+  notTaken_other: '{{count}} clients were not taken, and nothing of them is here:',
+  refused: 'The archive was refused as a whole, and nothing was written.',
+  restoreFailed:
+    'It ended before its end, {{read}} clients looked at. Choose the archive again: who is back stays as they are.',
+  askedOn: 'Handed over {{when}}',
   erased: 'Erased',
   nobodyErased: 'Nobody was erased.',
   erasedLine: '{{when}}: client {{id}}…, {{rows}} rows',

@@ -22,6 +22,8 @@ import { Picture } from './entities/Picture';
 import { PracticeRetention } from './entities/PracticeRetention';
 import { Practice } from './entities/Practice';
 import { Probe } from './entities/Probe';
+import { Restore } from './entities/Restore';
+import { RestorePart } from './entities/RestorePart';
 import { Room } from './entities/Room';
 import { Visit } from './entities/Visit';
 import { FirstSlice1764000000000 } from './migrations/1764000000000-FirstSlice';
@@ -38,6 +40,7 @@ import { Erasures1765000000000 } from './migrations/1765000000000-Erasures';
 import { LettersAndPapers1765100000000 } from './migrations/1765100000000-LettersAndPapers';
 import { ChangesTold1765200000000 } from './migrations/1765200000000-ChangesTold';
 import { Archives1765300000000 } from './migrations/1765300000000-Archives';
+import { Restores1765400000000 } from './migrations/1765400000000-Restores';
 import { SnakeNames } from './namingStrategy';
 
 const options = (url: string): DataSourceOptions => ({
@@ -63,6 +66,8 @@ const options = (url: string): DataSourceOptions => ({
     Paper,
     Archive,
     ArchivePart,
+    Restore,
+    RestorePart,
     ClientRetention,
     PracticeRetention,
     ClientSummaryRow,
@@ -92,6 +97,7 @@ export const ownerSource = (url: string): DataSource =>
       LettersAndPapers1765100000000,
       ChangesTold1765200000000,
       Archives1765300000000,
+      Restores1765400000000,
     ],
   } as DataSourceOptions);
 

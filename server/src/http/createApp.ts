@@ -24,6 +24,7 @@ import { outboxRoutes } from './outboxRoutes';
 import { practiceRoutes } from './practiceRoutes';
 import { recordRoutes } from './recordRoutes';
 import { reportRoutes } from './reportRoutes';
+import { restoreRoutes } from './restoreRoutes';
 import { sameOrigin } from './sameOrigin';
 import { sessionRoutes } from './sessionRoutes';
 import { webApp } from './webApp';
@@ -105,6 +106,7 @@ export function createApp({
     linkRoutes(source, now),
     reportRoutes(source, madeWithinMs),
     leaveRoutes(source, now, madeWithinMs),
+    restoreRoutes(source, now),
   );
   api.use(outboxRoutes(source), ...recordRoutes(source), noSuchRoute);
   app.use(

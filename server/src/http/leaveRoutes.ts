@@ -1,26 +1,18 @@
 import { J } from '@taxikine/core';
-import { raw, Router, type Response } from 'express';
+import { Router, type Response } from 'express';
 import type { DataSource } from 'typeorm';
 import { sendArchive } from '../archives/sendArchive';
 import { Client } from '../database/entities/Client';
 import { Erasure } from '../database/entities/Erasure';
 import { inPractice } from '../database/inPractice';
-import { AppError, invalid, notFound } from '../errors';
+import { invalid, notFound } from '../errors';
 import { eraseClient } from '../leave/eraseClient';
-import { readPracticeZip } from '../leave/readPracticeZip';
-import { restorePractice } from '../leave/restorePractice';
 import { idParam, input } from './input';
 import { signedIn } from './needSession';
 
 export const eraseSchema = J.object({ name: J.string().max(120).required().label('name') });
 
-const MOST_ARCHIVE = '200mb';
-const noArchive = new AppError(415, {
-  code: 'no-archive',
-  message: 'Send the archive as application/zip.',
-});
-
-/** Leaving: all of one client or of the practice as a file, put back, and a client erased for good. */
+/** Leaving: all of one client or of the practice as a file, and a client erased for good. */
 export function leaveRoutes(source: DataSource, now: () => Date, withinMs: number): Router {
   const router = Router();
   const askedOf = (response: Response) => ({
@@ -54,20 +46,6 @@ export function leaveRoutes(source: DataSource, now: () => Date, withinMs: numbe
     const asked = { ...askedOf(response), clientId: null, name: 'practice.zip' };
     await sendArchive(source, response, asked);
   });
-
-  router.post(
-    '/practice/restore',
-    raw({ type: 'application/zip', limit: MOST_ARCHIVE }),
-    async (request, response) => {
-      if (!Buffer.isBuffer(request.body)) throw noArchive;
-      const contents = readPracticeZip(new Uint8Array(request.body));
-      const { practice } = signedIn(response);
-      const restored = await inPractice(source, practice.id, (manager) =>
-        restorePractice(manager, practice.id, contents),
-      );
-      response.json(restored);
-    },
-  );
 
   router.get('/erasures', async (_request, response) => {
     const rows = await inPractice(source, signedIn(response).practice.id, (manager) =>

@@ -30,9 +30,9 @@ const isUnkeepable = ({ key, value }: Place): boolean =>
 
 /**
  * What is wrong with a body whatever it is meant to say: too much of it, too deep, or a character that cannot be kept,
- * also in fields that no schema looks into. Stops at the first: a body that is made to be slow is not read to its end.
+ * also in fields that no schema looks into, or more values than `most`. Stops at the first: a body that is made to be slow is not read to its end.
  */
-export function maybeUnsound(body: unknown): Unsound | null {
+export function maybeUnsound(body: unknown, most = MOST_VALUES): Unsound | null {
   const open: Place[] = [{ value: body, key: '', within: null, depth: 0 }];
   let values = 0;
   for (let place = open.pop(); place; place = open.pop()) {
@@ -42,10 +42,9 @@ export function maybeUnsound(body: unknown): Unsound | null {
     if (typeof value !== 'object' || value === null) continue;
     const keys = Object.keys(value);
     values += keys.length;
-    if (values > MOST_VALUES)
-      return { path: '', message: `The request holds more than ${MOST_VALUES} values.` };
+    if (values > most) return { path: '', message: `There are more than ${most} values in it.` };
     if (depth === MOST_DEPTH)
-      return { path: '', message: `The request is nested deeper than ${MOST_DEPTH} levels.` };
+      return { path: '', message: `It is nested deeper than ${MOST_DEPTH} levels.` };
     for (const key of keys)
       open.push({ value: (value as never)[key], key, within: place, depth: depth + 1 });
   }

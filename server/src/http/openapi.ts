@@ -130,10 +130,20 @@ const leavingAndHome = {
     },
   },
   '/api/v1/practice/restore': {
+    get: {
+      operationId: 'get-restore',
+      responses: {
+        200: answer('How far it is, what was taken, and what was refused by file and field'),
+      },
+    },
     post: {
       operationId: 'restore-practice',
       requestBody: { required: true, content: { 'application/zip': {} } },
-      responses: { 200: answer('How many were put back'), 422: refused('File and field') },
+      responses: {
+        202: answer('Received; the worker puts it back'),
+        409: refused('Another one is under way'),
+        413: refused('Too large'),
+      },
     },
   },
   '/api/v1/erasures': {

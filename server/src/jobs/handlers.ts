@@ -5,6 +5,7 @@ import { remind } from '../letters/remind';
 import { sendLetter, type SendLetterWith } from '../letters/sendLetter';
 import { makePaper } from '../papers/makePaper';
 import { tidyPapers } from '../papers/tidyPapers';
+import { putBack } from '../restore/putBack';
 import { rollUpClients } from '../retention/rollUpClients';
 import { rollUpPractice } from '../retention/rollUpPractice';
 import { everyHour } from './everyHour';
@@ -44,4 +45,5 @@ export const HANDLERS: Handlers = {
   'forget-letters': ({ letters }, { sender }) => sender.forget(letters),
   'make-paper': (data, { source, now }) => makePaper(source, data, now),
   'make-archive': (data, { source, now }) => makeArchive(source, data, now()),
+  'put-back': (data, { source, now }) => putBack(source, data, now),
 };

@@ -27,8 +27,12 @@ const UPKEEP = {
   maintenanceIntervalSeconds: 15,
 };
 
-/** Papers and archives are waited for; nothing else is. */
-const LOOK_EVERY_S: Partial<Record<QueueName, number>> = { 'make-paper': 0.5, 'make-archive': 0.5 };
+/** Somebody waits for these; nobody for the others. */
+const LOOK_EVERY_S: Partial<Record<QueueName, number>> = {
+  'make-paper': 0.5,
+  'make-archive': 0.5,
+  'put-back': 0.5,
+};
 const lookEvery = (queue: QueueName): number => LOOK_EVERY_S[queue] ?? 2;
 /** Few enough that a batch is over long before it is taken for dead. */
 const BATCH = 500;

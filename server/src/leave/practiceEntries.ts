@@ -4,11 +4,14 @@ import type { EntityManager } from 'typeorm';
 import { Client } from '../database/entities/Client';
 import { Image } from '../database/entities/Image';
 import { maybeClientFile, practiceFile } from '../records/readFile';
-import { toWire } from '../records/toWire';
 import type { ZipEntry } from './zipped';
 
 export const PRACTICE_FORMAT = 'taxikine-practice';
-export const PRACTICE_VERSION = 1;
+/** Since 2, pictures lie beside their client's file; before, they were in it as text. */
+export const PRACTICE_VERSION = 2;
+export const PRACTICE_FILE = 'practice.json';
+
+export const pictureName = (id: string): string => `pictures/${id}.jpg`;
 
 export interface PracticeDocument {
   readonly format: typeof PRACTICE_FORMAT;
@@ -21,20 +24,41 @@ export interface PracticeDocument {
 /** One client as a practice's export has it. */
 export interface ClientDocument {
   readonly file: ClientFile;
-  readonly images: readonly (Pick<Image, 'id' | 'visitId' | 'jpeg'> & { version: number })[];
+  readonly images: readonly ImageOfClient[];
 }
 
-async function clientDocument(manager: EntityManager, id: string): Promise<ClientDocument> {
+/** Without `jpeg` its bytes are a file of their own; null once it was let go. */
+export interface ImageOfClient {
+  readonly id: string;
+  readonly visitId: string;
+  readonly version: number;
+  readonly jpeg?: string | null;
+}
+
+const imagesOf = (manager: EntityManager, clientId: string): Promise<ImageOfClient[]> =>
+  manager.query(
+    `SELECT id, visit_id AS "visitId", version FROM image WHERE client_id = $1 AND jpeg IS NOT NULL
+     ORDER BY id`,
+    [clientId],
+  );
+
+/** A client's file, and each picture after it: no more than one of them is held at a time. */
+async function* entriesOfClient(manager: EntityManager, id: string): AsyncGenerator<ZipEntry> {
   const file = (await maybeClientFile(manager, id))!;
-  const images = await manager.findBy(Image, { clientId: id });
-  return { file, images: images.map((row) => toWire<Image>(row)) };
+  const images = await imagesOf(manager, id);
+  const document: ClientDocument = { file, images };
+  yield { name: `clients/${id}.json`, bytes: json(document) };
+  for (const image of images) {
+    const { jpeg } = await manager.findOneByOrFail(Image, { id: image.id });
+    yield { name: pictureName(image.id), bytes: Buffer.from(jpeg!, 'base64'), stored: true };
+  }
 }
 
 const json = (value: unknown): Uint8Array => strToU8(JSON.stringify(value, null, 1));
 
 /**
- * Everything a practice has kept, file by file, as `restorePractice` reads it: `practice.json`, and one for
- * every client under `clients/`. Links and sessions are doors, not records: they are not in it.
+ * Everything a practice has kept, file by file, as `putBack` reads it: `practice.json`, one for every client
+ * under `clients/`, and pictures under `pictures/`. Links and sessions are doors, not records: they are not in it.
  */
 export async function* practiceEntries(
   manager: EntityManager,
@@ -48,7 +72,7 @@ export async function* practiceEntries(
     writtenOn,
     file: await practiceFile(manager),
   };
-  yield { name: 'practice.json', bytes: json(document) };
+  yield { name: PRACTICE_FILE, bytes: json(document) };
   for (const { id } of await manager.find(Client, { select: { id: true }, order: { id: 'ASC' } }))
-    yield { name: `clients/${id}.json`, bytes: json(await clientDocument(manager, id)) };
+    yield* entriesOfClient(manager, id);
 }

@@ -11,6 +11,7 @@ import {
   standingOf,
   type ClientRecord,
   type DrillRecord,
+  type HomePlan,
   type HomePlanRecord,
   type LookRecord,
   type MessageRecord,
@@ -34,19 +35,19 @@ type Guard = (write: {
 }) => Promise<void>;
 
 const contains = <T>(longer: readonly T[], shorter: readonly T[]): boolean =>
-  shorter.every((item) =>
-    longer.some((other) => JSON.stringify(sorted(other)) === JSON.stringify(sorted(item))),
-  );
+  shorter.every((item) => longer.some((other) => isSaid(other, item)));
 
-/** Keys in one order: JSONB does not keep the order in which they were written. */
-const sorted = (value: unknown): unknown =>
-  value && typeof value === 'object' && !Array.isArray(value)
-    ? Object.fromEntries(
-        Object.entries(value)
-          .sort(([a], [b]) => a.localeCompare(b))
-          .map(([k, v]) => [k, sorted(v)]),
-      )
-    : value;
+/** Keys in one order, at every depth: JSONB does not keep the order in which they were written. */
+function sorted(value: unknown): unknown {
+  if (Array.isArray(value)) return value.map(sorted);
+  if (!value || typeof value !== 'object') return value;
+  const entries = Object.entries(value).sort(([a], [b]) => a.localeCompare(b));
+  return Object.fromEntries(entries.map(([key, one]) => [key, sorted(one)]));
+}
+
+/** Whether two values say the same. */
+const isSaid = (one: unknown, other: unknown): boolean =>
+  JSON.stringify(sorted(one)) === JSON.stringify(sorted(other));
 
 /** A list that is a record of what was said or decided: added to, never taken back or changed. */
 const onlyGrows =
@@ -102,10 +103,23 @@ async function needOpenGate(
   });
 }
 
-/** No plan goes home with a client whom the gate holds back; one that is there may be ended or answered. */
+/** What may be said about a plan that goes on, whoever is held back. */
+const BESIDE_A_PLAN: readonly string[] = ['answers', 'note'];
+
+/** Goes on as it was: what the client does, and for how long, is the same. */
+const goesOn = (before: HomePlanRecord, after: HomePlanRecord): boolean =>
+  !before.endedOn &&
+  Object.entries(after).every(
+    ([key, value]) => BESIDE_A_PLAN.includes(key) || isSaid(before[key as keyof HomePlan], value),
+  );
+
+/**
+ * No plan goes home with a client whom the gate holds back, neither a new one nor one that is opened again or
+ * changed; one that is there may be ended or answered.
+ */
 const gateOfPlanIsOpen: Guard = async ({ before, after, manager }) => {
   const plan = after as HomePlanRecord;
-  if (before || plan.endedOn) return;
+  if (plan.endedOn || (before && goesOn(before as HomePlanRecord, plan))) return;
   await needOpenGate(plan, manager);
 };
 

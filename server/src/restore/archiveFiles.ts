@@ -5,28 +5,19 @@ import {
   KINDS_OF_PRACTICE,
   parse,
   RECORD_SCHEMAS,
+  type ImageRecord,
   type RecordKind,
 } from '@taxikine/core';
 import type Joi from 'joi';
-import { strFromU8, unzipSync } from 'fflate';
-import { AppError, invalid } from '../errors';
-import { checkBelongs } from './checkBelongs';
+import { invalid } from '../errors';
 import {
+  PRACTICE_FILE,
   PRACTICE_FORMAT,
   PRACTICE_VERSION,
   type ClientDocument,
   type PracticeDocument,
-} from './practiceEntries';
-
-export interface PracticeContents {
-  readonly practice: PracticeDocument;
-  readonly clients: readonly ClientDocument[];
-}
-
-const PRACTICE_FILE = 'practice.json';
-
-/** Unpacked, no more than this: a zip can be small and hold what no memory does. */
-const MOST_BYTES = 1024 ** 3;
+} from '../leave/practiceEntries';
+import { checkBelongs } from './checkBelongs';
 
 /** Records are checked one by one by the schemas they are written by; here, that there are lists of them. */
 const records = () =>
@@ -57,38 +48,6 @@ const clientSchema = J.object({
   images: records(),
 }).required();
 
-function unpacked(bytes: Uint8Array): Record<string, Uint8Array> {
-  let total = 0;
-  try {
-    return unzipSync(bytes, {
-      filter: ({ originalSize }) => {
-        total += originalSize;
-        if (total > MOST_BYTES) throw new RangeError('too large');
-        return true;
-      },
-    });
-  } catch (cause) {
-    throw new AppError(
-      422,
-      {
-        code: 'no-archive',
-        message: 'This is no archive of a practice, or it is damaged.',
-        hint: 'Nothing was written.',
-      },
-      { cause },
-    );
-  }
-}
-
-function jsonOf(files: Record<string, Uint8Array>, name: string): unknown {
-  if (!files[name]) throw invalid(`${name} is not in the archive.`, name, 'Nothing was written.');
-  try {
-    return JSON.parse(strFromU8(files[name]));
-  } catch {
-    throw invalid(`${name} is not readable.`, name, 'Nothing was written.');
-  }
-}
-
 /** @throws AppError 422 with the file and the field that is wrong */
 function checked<T>(schema: Joi.Schema, value: unknown, path: string): T {
   const read = parse<T>(schema, value);
@@ -115,38 +74,36 @@ function checkRecords(file: object, kinds: readonly RecordKind[], path: string):
     );
 }
 
-function oneClient(value: unknown, path: string): ClientDocument {
-  const document = checked<ClientDocument>(clientSchema, value, path);
-  const { file, images } = document;
-  checked(RECORD_SCHEMAS.clients, bare(file.client), `${path}.file.client`);
-  checkRecords(file, KINDS_IN_FILE, `${path}.file`);
-  const clientId = file.client.id;
-  images.forEach(({ id, visitId, jpeg }, i) =>
-    checked(RECORD_SCHEMAS.images, { id, clientId, visitId, jpeg }, `${path}.images.${i}`),
-  );
-  file.homeEntries.forEach((entry, i) =>
-    checked(homeEntrySchema, entry, `${path}.file.homeEntries.${i}`),
-  );
-  checkBelongs(document, path);
-  return document;
-}
-
 /**
- * What a practice's archive holds, every record checked as if it were written.
+ * What an archive holds of the practice itself.
  *
  * @throws AppError 422 that names the file and the field
  */
-export function readPracticeZip(bytes: Uint8Array): PracticeContents {
-  const files = unpacked(bytes);
-  const practice = checked<PracticeDocument>(
-    practiceSchema,
-    jsonOf(files, PRACTICE_FILE),
-    PRACTICE_FILE,
-  );
+export function practiceOf(value: unknown): PracticeDocument {
+  const practice = checked<PracticeDocument>(practiceSchema, value, PRACTICE_FILE);
   checkRecords(practice.file, KINDS_OF_PRACTICE, `${PRACTICE_FILE}.file`);
-  const clients = Object.keys(files)
-    .filter((one) => /^clients\/[^/]+\.json$/.test(one))
-    .sort()
-    .map((one) => oneClient(jsonOf(files, one), one));
-  return { practice, clients };
+  return practice;
 }
+
+/**
+ * What a file of an archive holds of a client, every record checked as if it were written; pictures that lie
+ * beside it are not looked at.
+ *
+ * @param name of the file
+ * @throws AppError 422 that names the file and the field
+ */
+export function clientOf(value: unknown, name: string): ClientDocument {
+  const document = checked<ClientDocument>(clientSchema, value, name);
+  const { file } = document;
+  checked(RECORD_SCHEMAS.clients, bare(file.client), `${name}.file.client`);
+  checkRecords(file, KINDS_IN_FILE, `${name}.file`);
+  file.homeEntries.forEach((entry, i) =>
+    checked(homeEntrySchema, entry, `${name}.file.homeEntries.${i}`),
+  );
+  checkBelongs(document, name);
+  return document;
+}
+
+/** @throws AppError 422 that names the file */
+export const imageOf = (image: ImageRecord, name: string): ImageRecord =>
+  checked(RECORD_SCHEMAS.images, image, name);

@@ -1,6 +1,6 @@
 import { KINDS_IN_FILE } from '@taxikine/core';
 import { invalid } from '../errors';
-import type { ClientDocument } from './practiceEntries';
+import type { ClientDocument } from '../leave/practiceEntries';
 
 /** What a record says it belongs to. */
 interface Belongs {

@@ -5,24 +5,33 @@ import { Erasure } from '../database/entities/Erasure';
 import { HomeEntryRow } from '../database/entities/HomeEntryRow';
 import { AppError } from '../errors';
 import { sendJob } from '../jobs/sendJob';
+import { pictureName, type ClientDocument, type ImageOfClient } from '../leave/practiceEntries';
 import { RESOURCES } from '../records/resources';
 import { keepSummary } from '../today/keepSummary';
-import type { ClientDocument } from './practiceEntries';
-import type { PracticeContents } from './readPracticeZip';
+import { imageOf } from './archiveFiles';
+import { closeHeld } from './closeHeld';
 
-export interface Restored {
-  /** Clients that were not there. */
-  readonly made: number;
-  /** Clients that were there: what they lacked was added, what they had stays as it is. */
-  readonly known: number;
-  /** Clients that were erased since the archive was written. */
-  readonly erased: number;
+/** What became of a client of an archive. */
+export interface ClientRestored {
+  /** `known`: what was lacking was added, what was there stays as it is; `erased`: since the archive was written. */
+  readonly became: 'made' | 'known' | 'erased';
+  /** Held back: the open drills and plans that came with the archive were ended. */
+  readonly closed: boolean;
+}
+
+export interface Restoring {
+  readonly practiceId: string;
+  /** Bytes of a file of the archive. */
+  readonly bytes: (name: string) => Promise<Buffer>;
+  /** Instant. */
+  readonly on: string;
 }
 
 /** So many rows go out together. */
 const AT_ONCE = 200;
 
-async function add(
+/** Adds the rows that are not there. */
+export async function addRows(
   manager: EntityManager,
   kind: RecordKind,
   rows: readonly object[],
@@ -54,51 +63,68 @@ const lettersOf = ({ messages }: ClientFile): object[] =>
 
 const elsewhere = new AppError(409, {
   code: 'elsewhere',
-  message: 'A client of this archive belongs to another practice here.',
-  hint: 'Nothing was written. Restore into the practice that it came from.',
+  message: 'This client belongs to another practice here.',
 });
 
-async function restoreClient(
+async function addHomeEntries(
   manager: EntityManager,
-  { file, images }: ClientDocument,
+  { client: { id: clientId }, homeEntries }: ClientFile,
   practiceId: string,
-): Promise<keyof Restored> {
-  const { id: clientId } = file.client;
-  if (await manager.existsBy(Erasure, { clientId })) return 'erased';
-  const known = await manager.existsBy(Client, { id: clientId });
-  await add(manager, 'clients', [file.client], practiceId);
-  if (!(await manager.existsBy(Client, { id: clientId }))) throw elsewhere;
-  for (const kind of KINDS_IN_FILE)
-    await add(manager, kind, kind === 'messages' ? lettersOf(file) : file[kind], practiceId);
-  await add(
-    manager,
-    'images',
-    images.map((one) => ({ ...one, clientId })),
-    practiceId,
-  );
-  for (const entry of file.homeEntries) {
+): Promise<void> {
+  for (const entry of homeEntries) {
     const { id, planId, said } = entry;
     const row = { id, practiceId, clientId, planId, said, entry };
     await manager.createQueryBuilder().insert().into(HomeEntryRow).values(row).orIgnore().execute();
   }
-  await keepSummary(manager, practiceId, clientId);
-  await sendJob(manager, 'roll-up', { practiceId, clientId }, { key: clientId });
-  return known ? 'known' : 'made';
+}
+
+/** One picture after the other, so that one is held at a time. */
+async function addImage(
+  manager: EntityManager,
+  clientId: string,
+  { id, visitId, version, jpeg }: ImageOfClient,
+  { practiceId, bytes }: Restoring,
+): Promise<void> {
+  const name = pictureName(id);
+  const text = jpeg === undefined ? (await bytes(name)).toString('base64') : jpeg;
+  const image = imageOf({ id, clientId, visitId, jpeg: text }, name);
+  await addRows(manager, 'images', [{ ...image, version }], practiceId);
+}
+
+/** Everything that is a client's: what is here already stays. */
+async function addFile(
+  manager: EntityManager,
+  { file, images }: ClientDocument,
+  restoring: Restoring,
+): Promise<void> {
+  const { practiceId } = restoring;
+  for (const kind of KINDS_IN_FILE)
+    await addRows(manager, kind, kind === 'messages' ? lettersOf(file) : file[kind], practiceId);
+  for (const image of images) await addImage(manager, file.client.id, image, restoring);
+  await addHomeEntries(manager, file, practiceId);
 }
 
 /**
- * Puts back what an archive holds and this practice lacks, in one transaction. Nothing that is there is
- * changed, and nobody who was erased comes back.
+ * Puts back what a file of an archive holds of a client and this practice lacks. Nothing that is here is changed, and
+ * nobody who was erased comes back.
+ *
+ * @throws AppError 409 when the client is another practice's, 422 when a picture is not there or is none
  */
-export async function restorePractice(
+export async function restoreClient(
   manager: EntityManager,
-  practiceId: string,
-  { practice, clients }: PracticeContents,
-): Promise<Restored> {
-  await add(manager, 'ownDrills', practice.file.ownDrills, practiceId);
-  const rooms = practice.file.rooms.map((room) => ({ ...room, id: practiceId }));
-  await add(manager, 'rooms', rooms, practiceId);
-  const counts = { made: 0, known: 0, erased: 0 };
-  for (const client of clients) counts[await restoreClient(manager, client, practiceId)] += 1;
-  return counts;
+  document: ClientDocument,
+  restoring: Restoring,
+): Promise<ClientRestored> {
+  const { practiceId, on } = restoring;
+  const { client } = document.file;
+  const clientId = client.id;
+  if (await manager.existsBy(Erasure, { clientId })) return { became: 'erased', closed: false };
+  const known = await manager.existsBy(Client, { id: clientId });
+  await addRows(manager, 'clients', [client], practiceId);
+  if (!(await manager.existsBy(Client, { id: clientId }))) throw elsewhere;
+  const bring = () => addFile(manager, document, restoring);
+  const closed = await closeHeld(manager, clientId, on, bring);
+  await keepSummary(manager, practiceId, clientId);
+  await sendJob(manager, 'roll-up', { practiceId, clientId }, { key: clientId });
+  return { became: known ? 'known' : 'made', closed };
 }

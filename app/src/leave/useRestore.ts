@@ -1,0 +1,46 @@
+import type { RestoreShown } from '@taxikine/core/contract/restoreShown';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect } from 'react';
+import { call, sendFile } from '../data/api';
+
+const KEY = ['restore'] as const;
+const PATH = '/practice/restore';
+const LOOK_EVERY_MS = 700;
+
+const isUnderWay = (restore: RestoreShown | null | undefined): boolean =>
+  restore?.state === 'receiving' || restore?.state === 'waiting';
+
+interface Answer {
+  readonly restore: RestoreShown | null;
+}
+
+/** The archive that is put back, or was last, whichever device handed it over; and how to hand one over. */
+export function useRestore() {
+  const client = useQueryClient();
+  const { data: last } = useQuery({
+    queryKey: KEY,
+    queryFn: () => call<Answer>('GET', PATH).then(({ restore }) => restore),
+    staleTime: 0,
+    refetchInterval: ({ state }) => (isUnderWay(state.data) ? LOOK_EVERY_MS : false),
+  });
+  const sending = useMutation({
+    networkMode: 'always',
+    gcTime: 0,
+    mutationFn: (file: File) => sendFile<Answer>(PATH, file),
+    onSuccess: ({ restore }) => client.setQueryData(KEY, restore),
+    onError: () => client.invalidateQueries({ queryKey: KEY }),
+  });
+  const read = last?.read ?? 0;
+  // What came back is seen at once wherever it is shown.
+  useEffect(() => {
+    if (read > 0)
+      void client.invalidateQueries({ predicate: ({ queryKey }) => queryKey[0] !== KEY[0] });
+  }, [client, read]);
+  return {
+    last: last ?? null,
+    underWay: isUnderWay(last),
+    sending: sending.isPending,
+    problem: sending.error,
+    send: (file: File) => sending.mutate(file),
+  };
+}

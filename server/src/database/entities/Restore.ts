@@ -1,0 +1,31 @@
+import type { RestoreProblem, RestoreShown } from '@taxikine/core';
+import { Entity, PrimaryColumn } from 'typeorm';
+import {
+  IdColumn,
+  InstantColumn,
+  JsonColumn,
+  MaybeWholeColumn,
+  TextColumn,
+  WholeColumn,
+} from '../columns';
+
+/** An archive that is put back by the worker, client by client, and what became of it. */
+@Entity('restore')
+export class Restore implements RestoreShown {
+  @PrimaryColumn({ type: 'uuid' }) id!: string;
+  @IdColumn() practiceId!: string;
+  @IdColumn() askedBy!: string;
+  @InstantColumn() askedOn!: string;
+  /** When bytes of it came, or a worker took it, for the last time. */
+  @InstantColumn() touchedOn!: string;
+  @TextColumn() state!: RestoreShown['state'];
+  @WholeColumn() bytes!: number;
+  @MaybeWholeColumn() clients!: number | null;
+  @WholeColumn() read!: number;
+  @WholeColumn() made!: number;
+  @WholeColumn() known!: number;
+  @WholeColumn() erased!: number;
+  @WholeColumn() refused!: number;
+  @WholeColumn() closed!: number;
+  @JsonColumn() problems!: RestoreProblem[];
+}

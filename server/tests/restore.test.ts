@@ -1,0 +1,184 @@
+import type { VisitRecord } from '@taxikine/core';
+import { strToU8, unzipSync, zipSync } from 'fflate';
+import { Image } from '../src/database/entities/Image';
+import { everything, waiting, writtenTo } from './filled';
+import { archive, changed, lose, own, restore, type ArchivedClient } from './restoring';
+import {
+  coach,
+  newClient,
+  newDrill,
+  newPlan,
+  newVisit,
+  NOON,
+  put,
+  signIn,
+  useWorld,
+  world,
+} from './world';
+
+useWorld();
+
+describe('what comes back', () => {
+  it('is as it was, and what is there is not touched', async () => {
+    const { client } = await everything();
+    const { client: kept } = await everything();
+    const before = (await coach.get(`/api/v1/clients/${client.id}/file`).expect(200)).body;
+    const bytes = await archive(client.id, kept.id);
+    await lose(client.id);
+    await put('clients', { ...kept, goal: 'changed since' } as never, 1).expect(200);
+    const restored = await restore(bytes);
+    expect(restored).toMatchObject({ state: 'done', made: 1, refused: 0, closed: 0, problems: [] });
+    expect(restored.read).toBe(restored.clients);
+    expect(await waiting(client.id)).toEqual(['roll-up']);
+    expect((await coach.get(`/api/v1/clients/${client.id}/file`).expect(200)).body).toEqual(before);
+    const { record } = (await coach.get(`/api/v1/clients/${kept.id}`).expect(200)).body;
+    expect(record.goal).toBe('changed since');
+    expect(await restore(bytes)).toMatchObject({ made: 0 });
+    expect((await coach.get('/api/v1/clients?search=signe')).body.clients.length).toBeGreaterThan(
+      1,
+    );
+  });
+
+  it('a letter that had not gone out does not go out from where it was put back', async () => {
+    const { client, letter } = await writtenTo();
+    const bytes = await archive(client.id);
+    await lose(client.id);
+    await restore(bytes);
+    const { body } = await coach.get(`/api/v1/messages/${letter.id}`).expect(200);
+    expect(body.record).toMatchObject({ delivery: { state: 'failed', why: 'moved' } });
+    expect(await waiting(letter.id)).not.toContain('send-letter');
+  });
+
+  it('who was erased stays erased', async () => {
+    const { client } = await everything();
+    const bytes = await archive(client.id);
+    await coach.post(`/api/v1/clients/${client.id}/erase`).send({ name: client.name }).expect(204);
+    expect(await restore(bytes)).toMatchObject({ made: 0, erased: 1 });
+    await coach.get(`/api/v1/clients/${client.id}/file`).expect(404);
+  });
+
+  it('nobody of another practice that is here is taken over', async () => {
+    const { client } = await everything();
+    const stranger = await signIn(world, 'elsewhere');
+    const restored = await restore(await archive(client.id), stranger);
+    expect(restored).toMatchObject({ state: 'done', made: 0, refused: restored.clients });
+    expect(restored.problems[0].message).toMatch(/another practice/);
+    await stranger.get(`/api/v1/clients/${client.id}/file`).expect(404);
+  });
+
+  it('an archive from before a list was kept is read without it', async () => {
+    const { client } = await everything();
+    const bytes = await changed((document) => {
+      Reflect.deleteProperty(document.file, 'messages');
+      Reflect.deleteProperty(document, 'images');
+    }, client.id);
+    await lose(client.id);
+    expect(await restore(bytes)).toMatchObject({ made: 1, refused: 0 });
+    await coach.get(`/api/v1/clients/${client.id}/file`).expect(200);
+  });
+});
+
+describe('pictures', () => {
+  const JPEG = Buffer.from([0xff, 0xd8, 0xff, 0xdb, 0, 4, 1, 2, 0xff, 0xda, 0, 2]);
+
+  async function pictured() {
+    const { client, visit } = await everything();
+    const image = { id: crypto.randomUUID(), clientId: client.id, visitId: visit.id };
+    await put('images', { ...image, jpeg: JPEG.toString('base64') }).expect(201);
+    return { client, image, name: `pictures/${image.id}.jpg` };
+  }
+  const kept = (id: string) => own((manager) => manager.findOneBy(Image, { id }));
+
+  it('lie beside as they are, and come back', async () => {
+    const { client, image, name } = await pictured();
+    const bytes = await archive(client.id);
+    expect(Buffer.from(unzipSync(bytes)[name])).toEqual(JPEG);
+    await lose(client.id);
+    expect(await restore(bytes)).toMatchObject({ made: 1, refused: 0 });
+    expect(await kept(image.id)).toMatchObject({ jpeg: JPEG.toString('base64'), version: 1 });
+  });
+
+  it('come back from an archive that has them in the client’s file', async () => {
+    const { client, image } = await pictured();
+    const bytes = await changed(({ images }) => {
+      images[0].jpeg = JPEG.toString('base64');
+    }, client.id);
+    const { [`pictures/${image.id}.jpg`]: _, ...old } = unzipSync(bytes);
+    await lose(client.id);
+    expect(await restore(zipSync(old))).toMatchObject({ made: 1, refused: 0 });
+    expect(await kept(image.id)).toMatchObject({ jpeg: JPEG.toString('base64') });
+  });
+
+  it.each<[string, Uint8Array | null]>([
+    ['that is not there', null],
+    ['that is none', strToU8('no picture')],
+  ])('one %s is told, and nothing of its client is half there', async (_name, picture) => {
+    const { client, name } = await pictured();
+    const { [name]: _, ...files } = unzipSync(await archive(client.id));
+    await lose(client.id);
+    const restored = await restore(zipSync(picture ? { ...files, [name]: picture } : files));
+    expect(restored.problems.map(({ path }) => path.split('.jpg')[0] + '.jpg')).toEqual([name]);
+    await coach.get(`/api/v1/clients/${client.id}/file`).expect(404);
+  });
+});
+
+describe('the gate', () => {
+  const ASKED = '2026-11-23T11:00:00.000Z';
+  const held = (positives: VisitRecord['asks'][number]['positives']) => ({
+    asks: [{ on: ASKED, positives }],
+  });
+
+  /** A client with a planned drill and a plan at home, lost since, and the archive that has them. */
+  async function lost(change: (document: ArchivedClient) => void) {
+    const client = newClient({ name: 'Signe Lund' });
+    const visit = newVisit(client.id);
+    const [drill, plan] = [newDrill(visit), newPlan(visit)];
+    await put('clients', client).expect(201);
+    await put('visits', visit).expect(201);
+    await put('drills', drill).expect(201);
+    await put('homePlans', plan).expect(201);
+    const bytes = await changed(change, client.id);
+    await lose(client.id);
+    return { client, visit, drill, plan, bytes };
+  }
+  const fileOf = async (id: string) => (await coach.get(`/api/v1/clients/${id}/file`)).body;
+
+  it.each<[string, (document: ArchivedClient) => void]>([
+    ['a safety answer', ({ file }) => void Object.assign(file.visits[0], held(['night-pain']))],
+    ['no consent', ({ file }) => void Object.assign(file.client, { consent: null })],
+  ])('with %s, open drills and plans of an archive are ended', async (_name, change) => {
+    const { client, bytes } = await lost(change);
+    expect(await restore(bytes)).toMatchObject({ made: 1, closed: 1 });
+    const { drills, homePlans } = await fileOf(client.id);
+    expect(drills[0]).toMatchObject({ status: 'skipped', version: 2 });
+    expect(homePlans[0]).toMatchObject({ endedOn: NOON.toISOString(), version: 2 });
+  });
+
+  it('also when the answer was given here, since', async () => {
+    const { client, visit, bytes } = await lost(() => undefined);
+    await put('clients', client).expect(201);
+    await put('visits', { ...visit, ...held(['night-pain']) }).expect(201);
+    expect(await restore(bytes)).toMatchObject({ known: 1, closed: 1 });
+    const { drills, homePlans } = await fileOf(client.id);
+    expect([drills[0].status, homePlans[0].endedOn]).toEqual(['skipped', NOON.toISOString()]);
+  });
+
+  it('what was here and is held back stays as it was', async () => {
+    const { client, visit, plan } = await everything();
+    const asks = [...visit.asks, ...held(['night-pain']).asks];
+    await put('visits', { ...visit, asks }, 1).expect(200);
+    expect(await restore(await archive(client.id))).toMatchObject({ known: 1, closed: 0 });
+    const { drills, homePlans } = await fileOf(client.id);
+    expect([drills[0].status, homePlans[0]]).toMatchObject([
+      'planned',
+      { id: plan.id, version: 1 },
+    ]);
+  });
+
+  it('of a client who is not held back, they stay open', async () => {
+    const { client, bytes } = await lost(() => undefined);
+    expect(await restore(bytes)).toMatchObject({ made: 1, closed: 0 });
+    const { drills, homePlans } = await fileOf(client.id);
+    expect([drills[0].status, homePlans[0].endedOn]).toEqual(['planned', null]);
+  });
+});
