@@ -20,10 +20,19 @@
     return now.getFullYear() + '-' + two(now.getMonth() + 1) + '-' + two(now.getDate());
   }
 
+  // Who signed out without a line is not let in by a cookie that is still good: see `app/src/data/leaving.ts`.
+  function isLeaving() {
+    try {
+      return localStorage.getItem('taxikine/leaving') !== null;
+    } catch {
+      return false;
+    }
+  }
+
   if (location.pathname === '/home') {
     var token = location.hash.slice(1) || localStorage.getItem('taxikine-home-token');
     if (token) ask('/home?day=' + today(), { Authorization: 'Bearer ' + token });
-  } else {
+  } else if (!isLeaving()) {
     ask('/session', {});
   }
 })();

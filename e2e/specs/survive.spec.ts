@@ -1,4 +1,4 @@
-import type { Page } from '@playwright/test';
+import type { Page, Route } from '@playwright/test';
 import {
   allSent,
   button,
@@ -207,4 +207,27 @@ test('what one coach has not sent never goes out under another’s name', async 
   await button(page, 'Sign out').click();
   await signIn(page, world);
   await expect.poll(async () => (await newestLook(page, world, client)).faults).toHaveLength(1);
+});
+
+test('who signs out without a line is out, and the server hears of it as soon as it can', async ({
+  page,
+  world,
+}) => {
+  await letIn(page, world);
+  await page.goto(world.url);
+  const isLetIn = async () => (await page.request.get(`${world.url}/api/v1/session`)).ok();
+  const noLine = (route: Route) =>
+    route.request().method() === 'DELETE' ? route.abort() : route.continue();
+  await page.route('**/api/v1/session', noLine);
+  await button(page, 'Sign out').click();
+  const said = page.getByText('The server has not heard of it yet');
+  await expect(said).toBeVisible();
+  // The cookie is still good, and lets nobody in.
+  await page.goto(`${world.url}/library`);
+  await expect(page.getByLabel('E-mail')).toBeVisible();
+  await expect(said).toBeVisible();
+  expect(await isLetIn()).toBe(true);
+  await page.unroute('**/api/v1/session', noLine);
+  await expect(said).toBeHidden();
+  expect(await isLetIn()).toBe(false);
 });

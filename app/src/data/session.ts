@@ -1,5 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { call, Refused } from './api';
+import { inTurn, isLeaving, leave, tellNow } from './leaving';
 import { createStore } from './store';
 
 export interface Session {
@@ -40,6 +41,8 @@ export function remember(session: Session | null): void {
 export const expired = createStore(false);
 
 async function fetchSession(): Promise<Session | null> {
+  // Whoever left is not let in by a cookie that the server would still take.
+  if (isLeaving()) return null;
   try {
     const session = await call<Session>('GET', '/session');
     remember(session);
@@ -91,8 +94,15 @@ export function turnOf(coachId: string): Promise<void> {
   return new Promise((go) => waiting.add({ coachId, go }));
 }
 
+/** Whoever left before is told of first: their session does not stay behind the new one. */
+const opened = (email: string, password: string): Promise<Session> =>
+  inTurn(async () => {
+    await tellNow();
+    return call<Session>('POST', '/session', { email, password });
+  });
+
 export async function signIn(email: string, password: string): Promise<Session> {
-  const session = await call<Session>('POST', '/session', { email, password });
+  const session = await opened(email, password);
   remember(session);
   expired.set(false);
   for (const one of waiting) if (one.coachId === session.coach.id) one.go();
@@ -100,9 +110,8 @@ export async function signIn(email: string, password: string): Promise<Session> 
   return session;
 }
 
-export async function signOut(): Promise<void> {
-  await call('DELETE', '/session').catch((error: unknown) => {
-    if (!(error instanceof Refused && error.status === 401)) throw error;
-  });
+/** Signs out on this device at once; the server hears of it now, or as soon as it is there. */
+export function signOut(): void {
+  void leave();
   remember(null);
 }

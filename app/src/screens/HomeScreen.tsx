@@ -8,7 +8,7 @@ import Moon from 'lucide-react-native/icons/moon';
 import Sun from 'lucide-react-native/icons/sun';
 import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { TodayBones } from '../bones/TodayBones';
-import { remember, SESSION_KEY, signOut, useCoach } from '../data/session';
+import { SESSION_KEY, signOut, useCoach } from '../data/session';
 import { StuckNotice } from '../outbox/StuckNotice';
 import { oneByOneWhenIdle } from '../parts/whenIdle';
 import { ClientRow } from '../today/ClientRow';
@@ -230,13 +230,13 @@ function SignOutButton() {
   const t = useText();
   const palette = usePalette();
   const client = useQueryClient();
-  const leave = async () => {
-    await signOut().catch(() => remember(null));
+  const leave = () => {
+    signOut();
     client.setQueryData(SESSION_KEY, null);
     client.removeQueries({ predicate: (query) => query.queryKey[0] !== SESSION_KEY[0] });
   };
   return (
-    <IconButton says={t('signIn.out')} onPress={() => void leave()}>
+    <IconButton says={t('signIn.out')} onPress={leave}>
       <LogOut size={22} color={palette.ink} />
     </IconButton>
   );

@@ -8,6 +8,7 @@ import { Title, Words } from '../ui/text';
 import { useWide } from '../ui/useWide';
 import { useText } from '../words/useText';
 import { CoachFrame, Today } from './lazyScreens';
+import { LeavingNotice } from './LeavingNotice';
 import { SignInForm } from './SignInForm';
 
 /** The figure comes after the form: who signs in need not wait for it. */
@@ -42,6 +43,7 @@ export function SignInScreen() {
           </Title>
           <Words soft>{t('tagline')}</Words>
         </View>
+        <LeavingNotice />
         <SignInForm />
         <Words small soft>
           {t('signIn.caution')}

@@ -28,6 +28,8 @@ export const enShell = {
     again: 'Sign in again',
     out: 'Sign out',
     expired: 'Your session has expired. What you entered is kept; sign in and it goes on.',
+    leaving:
+      'You are signed out on this device. The server has not heard of it yet and is told as soon as it answers.',
     unsentOut: 'Some changes are not sent yet. They stay on this device for you.',
     caution:
       'Taxikine supports a coach’s judgement. It does not diagnose. Local rules and licensed clinicians come first.',
