@@ -104,12 +104,14 @@ export function LibrarySheet({ session, visit, found, onClose }: LibrarySheetPro
         value={search.minutes}
         onChange={search.setMinutes}
       />
-      <Button
-        label={t('library.room')}
-        chosen={search.room}
-        onPress={() => search.setRoom(!search.room)}
-        tight
-        small
+      <Choice
+        label={t('library.kit')}
+        options={[
+          { value: true, label: t('library.room') },
+          { value: false, label: t('library.any') },
+        ]}
+        value={search.room}
+        onChange={search.setRoom}
       />
       <Words small soft aria-live="polite">
         {search.drills.length === 0
