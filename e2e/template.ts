@@ -23,7 +23,7 @@ async function asAdmin<T>(work: (client: Client) => Promise<T>): Promise<T> {
 
 /** Makes the database that every world is a copy of, once a run: the demo practice and a second one. */
 export default function makeTemplate(): void {
-  const cluster = { adminUrl: adminUrl(), password: new URL(adminUrl()).password };
+  const cluster = { adminUrl: adminUrl() };
   const databases = prepared(cluster, { name: TEMPLATE, fresh: true });
   loadDemo(databases);
   const coach = { id: randomUUID(), name: 'Stranger', ...STRANGER };

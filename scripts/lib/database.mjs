@@ -11,7 +11,6 @@ export const prepared = (cluster, { name, fresh }) =>
     tool('prepare', {
       ADMIN_URL: cluster.adminUrl,
       DATABASE_NAME: name,
-      DATABASE_PASSWORD: cluster.password,
       FRESH: fresh ? '1' : '',
     }),
   );

@@ -48,7 +48,7 @@ async function timed(work: () => Promise<unknown>): Promise<number> {
 
 const admin = process.env.TEST_ADMIN_URL!;
 const name = `bench_${crypto.randomUUID().replaceAll('-', '')}`;
-const databases = await prepareDatabase(admin, { name, password: new URL(admin).password });
+const databases = await prepareDatabase(admin, { name });
 const owner = await ownerSource(databases.ownerUrl).initialize();
 const practices = SIZES.map((size) => ({
   size,

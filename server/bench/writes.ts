@@ -39,7 +39,7 @@ const NOW = '2026-11-26T10:00:00.000Z';
 
 const admin = process.env.TEST_ADMIN_URL!;
 const name = `bench_${crypto.randomUUID().replaceAll('-', '')}`;
-const databases = await prepareDatabase(admin, { name, password: new URL(admin).password });
+const databases = await prepareDatabase(admin, { name });
 const owner = await ownerSource(databases.ownerUrl).initialize();
 const practice = {
   id: crypto.randomUUID(),

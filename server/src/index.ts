@@ -2,7 +2,8 @@
 export { ChangeFeed } from './changes/ChangeFeed';
 export { createApp, type AppOptions } from './http/createApp';
 export { openapi } from './http/openapi';
-export { migrate, prepareDatabase, type Databases } from './database/prepare';
+export { migrate, prepareDatabase } from './database/prepare';
+export type { Databases } from './database/roles';
 export { appSource, ownerSource } from './database/sources';
 export { hasPractices, makePractice, type NewPractice } from './practices';
 export { putRecord } from './records/putRecord';

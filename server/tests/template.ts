@@ -2,7 +2,8 @@ import { createHash } from 'node:crypto';
 import { readdirSync, readFileSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { Client } from 'pg';
-import { prepareDatabase, type Databases } from '../src/database/prepare';
+import { prepareDatabase } from '../src/database/prepare';
+import { addressesIn, type Databases } from '../src/database/roles';
 
 /** Any number, the same for all who copy: the template is made once, and copied for one at a time. */
 const LOCK = 4312;
@@ -24,16 +25,9 @@ function templateName(): string {
   return `test_template_${hash.digest('hex').slice(0, 16)}`;
 }
 
-const at = (url: string, name: string): string => {
-  const changed = new URL(url);
-  changed.pathname = `/${name}`;
-  return changed.toString();
-};
-
 /** A database as migrations leave it: a copy, since making one takes seconds and copying it does not. */
 export async function freshDatabase(adminUrl: string): Promise<Databases> {
   const [template, name] = [templateName(), `test_${crypto.randomUUID().replaceAll('-', '')}`];
-  const password = new URL(adminUrl).password;
   const client = new Client({ connectionString: adminUrl });
   await client.connect();
   try {
@@ -43,23 +37,12 @@ export async function freshDatabase(adminUrl: string): Promise<Databases> {
     ]);
     // Made under another name first: one that was left half-made must not be copied.
     if (!rowCount) {
-      await prepareDatabase(adminUrl, { name: `${template}_begun`, password, fresh: true });
+      await prepareDatabase(adminUrl, { name: `${template}_begun`, fresh: true });
       await client.query(`ALTER DATABASE ${template}_begun RENAME TO ${template}`);
     }
     await client.query(`CREATE DATABASE ${name} TEMPLATE ${template} OWNER taxikine_owner`);
-    const { ownerUrl, appUrl } = rolesOf(adminUrl, password);
-    return { ownerUrl: at(ownerUrl, name), appUrl: at(appUrl, name) };
+    return addressesIn(adminUrl, name);
   } finally {
     await client.end();
   }
-}
-
-function rolesOf(adminUrl: string, password: string): Databases {
-  const as = (user: string): string => {
-    const url = new URL(adminUrl);
-    url.username = user;
-    url.password = password;
-    return url.toString();
-  };
-  return { ownerUrl: as('taxikine_owner'), appUrl: as('taxikine_app') };
 }

@@ -107,6 +107,16 @@ const leavingAndHome = {
       responses: { 201: answer('The link, and its token this once') },
     },
   },
+  '/api/v1/clients/{id}/links/{link}': {
+    parameters: [idParameter, { ...idParameter, name: 'link' }],
+    delete: {
+      operationId: 'close-link',
+      responses: {
+        204: { description: 'It opens nothing any more' },
+        404: refused('No such link'),
+      },
+    },
+  },
   '/api/v1/clients/{id}/handout.pdf': clientPath({
     operationId: 'get-handout',
     responses: { 200: file('application/pdf', 'The plan on paper'), 404: refused('No plan') },
@@ -198,6 +208,13 @@ export function openapi(): object {
         get: {
           operationId: 'health',
           responses: { 200: answer('All well'), 503: answer('The database is away') },
+        },
+      },
+      '/api/v1/openapi.json': {
+        get: {
+          operationId: 'openapi',
+          description: 'This document; needs no session.',
+          responses: { 200: answer('OpenAPI 3.1') },
         },
       },
       '/api/v1/case.schema.json': {

@@ -20,7 +20,7 @@ import { Visit } from '../database/entities/Visit';
 import { sendJob } from '../jobs/sendJob';
 
 /** What belongs to a client, in an order in which nothing is left pointing at what has gone. */
-const TABLES: readonly [name: string, entity: EntityTarget<ObjectLiteral>][] = [
+export const ERASED: readonly [name: string, entity: EntityTarget<ObjectLiteral>][] = [
   ['links', ClientLink],
   ['letters', Message],
   ['papers', Paper],
@@ -61,7 +61,7 @@ export async function eraseClient(
   const letters = (await manager.findBy(Message, { clientId })).map(({ id }) => id);
   const counts: Record<string, number> = {};
   const written = [clientId];
-  for (const [name, entity] of TABLES) {
+  for (const [name, entity] of ERASED) {
     const rows = await manager.findBy(entity, { clientId });
     written.push(...rows.flatMap(({ id }) => (id ? [id as string] : [])));
     counts[name] = rows.length;

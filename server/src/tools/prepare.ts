@@ -1,10 +1,9 @@
 import { prepareDatabase } from '../index';
 
 /** Called by the start and test commands: prints the addresses of the prepared database as JSON. */
-const { ADMIN_URL = '', DATABASE_NAME = '', DATABASE_PASSWORD = '', FRESH } = process.env;
+const { ADMIN_URL = '', DATABASE_NAME = '', FRESH } = process.env;
 const databases = await prepareDatabase(ADMIN_URL, {
   name: DATABASE_NAME,
-  password: DATABASE_PASSWORD,
   fresh: FRESH === '1',
 });
 console.log(JSON.stringify(databases));
