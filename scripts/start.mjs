@@ -1,5 +1,5 @@
 import { startCluster } from './lib/cluster.mjs';
-import { loadDemo, outside, prepared } from './lib/database.mjs';
+import { isDemoThere, loadDemo, outside, prepared } from './lib/database.mjs';
 import { needPostgres } from './lib/debian.mjs';
 import { needDependencies } from './lib/dependencies.mjs';
 import { KeptProcess } from './lib/keptProcess.mjs';
@@ -10,6 +10,8 @@ import { Told } from './lib/run.mjs';
 import { startServer, startWorker } from './lib/serverProcess.mjs';
 import { watchCluster } from './lib/watchCluster.mjs';
 import { needWebApp } from './lib/webApp.mjs';
+
+const LOOPBACK = /^(127(\.\d+){3}|::1|localhost)$/;
 
 async function ownCluster() {
   const bin = await needPostgres();
@@ -27,6 +29,10 @@ async function main() {
       ? prepared(cluster, { name: 'taxikine', fresh: options.fresh })
       : outside(options);
     const said = options.demo ? loadDemo(databases) : '';
+    if (process.env.HOST && !LOOPBACK.test(process.env.HOST) && isDemoThere(databases))
+      throw new Told(
+        `HOST=${process.env.HOST} is open to others, and anybody could sign in as the demo's coach. Begin with --fresh --no-demo, and make a practice with npm run practice.`,
+      );
     await needWebApp();
     const port = await freePort(options.port);
     if (port !== options.port) console.log(`Port ${options.port} is taken; using ${port}.`);

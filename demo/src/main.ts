@@ -70,7 +70,24 @@ async function load(ownerUrl: string, appUrl: string): Promise<void> {
   }
 }
 
-await load(process.env.OWNER_URL ?? '', process.env.APP_DATABASE_URL ?? '');
-console.log(
-  `${DEMO_PRACTICE.name} — sign in as ${DEMO_PRACTICE.coaches[0].email} with ${DEMO_PASSWORD}`,
-);
+/** Whether the demo's coach can sign in: their password is no secret. */
+async function isThere(appUrl: string): Promise<boolean> {
+  const app = await appSource(appUrl).initialize();
+  try {
+    const coaches = DEMO_PRACTICE.coaches.map(({ email }) =>
+      app.query('SELECT 1 FROM coach_for_sign_in($1)', [email]),
+    );
+    return (await Promise.all(coaches)).some((rows: unknown[]) => rows.length > 0);
+  } finally {
+    await app.destroy();
+  }
+}
+
+const { OWNER_URL = '', APP_DATABASE_URL = '', ONLY_ASK } = process.env;
+if (ONLY_ASK) console.log((await isThere(APP_DATABASE_URL)) ? 'there' : 'not there');
+else {
+  await load(OWNER_URL, APP_DATABASE_URL);
+  console.log(
+    `${DEMO_PRACTICE.name} — sign in as ${DEMO_PRACTICE.coaches[0].email} with ${DEMO_PASSWORD}`,
+  );
+}

@@ -32,6 +32,10 @@ export function outside({ fresh }) {
 export const loadDemo = ({ ownerUrl, appUrl }) =>
   tool('demo', { OWNER_URL: ownerUrl, APP_DATABASE_URL: appUrl });
 
+/** Whether the demo's coach can sign in, with a password that everybody knows. */
+export const isDemoThere = ({ appUrl }) =>
+  tool('demo', { APP_DATABASE_URL: appUrl, ONLY_ASK: '1' }) === 'there';
+
 /** Makes a practice with its coaches; the only way in besides the demo. */
 export const makePractice = ({ ownerUrl }, practice) =>
   tool('makePractice', {

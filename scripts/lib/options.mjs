@@ -8,7 +8,10 @@ export const HELP = `npm start -- [options]
 Environment:
   DATABASE_URL      use this PostgreSQL database, as its owner, instead of our own cluster
   PUBLIC_URL        where clients reach the app, as their letters have it (http://127.0.0.1:<port>)
-  APP_DATABASE_URL  the same database as a role that owns nothing (needed with DATABASE_URL)`;
+  APP_DATABASE_URL  the same database as a role that owns nothing (needed with DATABASE_URL)
+  HOST              where the server listens (127.0.0.1); anything else needs SECURE_COOKIES=1 and no demo
+  SECURE_COOKIES    1 when a proxy in front speaks TLS: cookies go over HTTPS alone
+  TRUST_PROXY       how many proxies stand in front and say where a request is from (0)`;
 
 /** The options of npm start, or a sentence about what is wrong with them. */
 export function startOptions(args) {

@@ -1,11 +1,15 @@
 import { pino } from 'pino';
 import { appSource, ChangeFeed, createApp } from './index';
+import { checkHost } from './http/checkHost';
 import { keepLines } from './http/keepLines';
 import { need } from './need';
 import { sayReady } from './sayReady';
 import { whenStopped } from './whenStopped';
 
 const log = pino({ level: process.env.LOG_LEVEL ?? 'info' });
+const host = process.env.HOST ?? '127.0.0.1';
+const secure = process.env.SECURE_COOKIES === '1';
+checkHost(host, secure);
 const source = await appSource(need('APP_DATABASE_URL')).initialize();
 const changes = new ChangeFeed(need('APP_DATABASE_URL'), log);
 const app = createApp({
@@ -14,12 +18,13 @@ const app = createApp({
   changes,
   now: () => new Date(),
   dist: need('WEB_DIST'),
-  secure: process.env.SECURE_COOKIES === '1',
+  secure,
+  proxies: Number(process.env.TRUST_PROXY ?? 0),
 });
 
 const port = Number(process.env.PORT ?? 4310);
 // Express calls back when it cannot listen, too.
-const server = app.listen(port, process.env.HOST ?? '127.0.0.1', (error?: Error) => {
+const server = app.listen(port, host, (error?: Error) => {
   if (error) {
     console.error(`Nothing can listen on port ${port}: ${error.message}`);
     process.exit(1);

@@ -190,6 +190,11 @@ describe('with a worker', () => {
       'make-paper': paper,
       'make-archive': { ...asked, archiveId: crypto.randomUUID() },
       'put-back': { ...asked, restoreId: crypto.randomUUID() },
+      'warn-coach': {
+        ...asked,
+        coachId: world.practices[0].coaches[0].id,
+        warningId: crypto.randomUUID(),
+      },
     };
     const handlers: Readonly<Record<string, (data: never, using: never) => Promise<unknown>>> = {
       ...HANDLERS,

@@ -159,18 +159,16 @@ describe('the door', () => {
     await agent.get('/api/v1/clients').expect(401);
   });
 
-  it('pauses after ten wrong tries', async () => {
+  it('believes nobody about where a request is from, but the proxies it was told of', async () => {
     const tries = [];
     for (let i = 0; i < 11; i++)
       tries.push(
-        (
-          await api()
-            .post('/api/v1/session')
-            .set('X-Taxikine', '1')
-            .send({ email: 'coach@saltreach.example', password: 'wrong' })
-        ).status,
+        await api()
+          .post('/api/v1/session')
+          .set({ 'X-Taxikine': '1', 'X-Forwarded-For': `10.0.0.${i}` })
+          .send({ email: 'coach@saltreach.example', password: 'wrong' })
+          .then(({ status }) => status),
       );
-    expect(tries.slice(0, 10)).toEqual(Array(10).fill(401));
-    expect(tries[10]).toBe(429);
+    expect(tries).toEqual([...Array(10).fill(401), 429]);
   });
 });

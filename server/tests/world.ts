@@ -37,10 +37,11 @@ export const PASSWORD = 'a-long-password';
 interface WorldOptions {
   /** See `AppOptions`. */
   readonly madeWithinMs?: number;
+  readonly proxies?: number;
 }
 
 /** A fresh database of its own with two practices, and the application on it. */
-export async function makeWorld({ madeWithinMs = 8000 }: WorldOptions = {}) {
+export async function makeWorld({ madeWithinMs = 8000, proxies }: WorldOptions = {}) {
   const admin = process.env.TEST_ADMIN_URL;
   if (!admin) throw new Error('TEST_ADMIN_URL is not set: run the server tests with npm test');
   const databases = await freshDatabase(admin);
@@ -64,6 +65,7 @@ export async function makeWorld({ madeWithinMs = 8000 }: WorldOptions = {}) {
     dist: '/nowhere',
     secure: false,
     madeWithinMs,
+    proxies,
   });
   const close = async () => {
     changes.end();

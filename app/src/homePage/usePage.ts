@@ -9,6 +9,7 @@ import { drawer, keptChanges } from './keptOnDevice';
 
 /** Often enough that a log is out soon after the signal is back. */
 const TRY_AGAIN_MS = 5000;
+const ASK_EVERY_MS = 30_000;
 /** The server takes no more in one go. */
 const AT_ONCE = 100;
 const LAST = 'last';
@@ -44,8 +45,12 @@ export type PageState =
       readonly say: (entry: HomeEntry) => void;
     };
 
-/** Sends what waits; it is let go of only when the page has been read again with it. */
-function useSending(token: string, refetch: () => Promise<{ isSuccess: boolean }>): void {
+/** Sends what waits while the link is open; it is let go of only when the page has been read again with it. */
+function useSending(
+  token: string,
+  isOver: boolean,
+  refetch: () => Promise<{ isSuccess: boolean }>,
+): void {
   const changes = useStore(keptChanges);
   const send = useCallback(async () => {
     const { waiting, refused } = drawersOf(token);
@@ -67,6 +72,7 @@ function useSending(token: string, refetch: () => Promise<{ isSuccess: boolean }
     }
   }, [token, refetch]);
   useEffect(() => {
+    if (isOver) return;
     void send();
     const timer = setInterval(() => void send(), TRY_AGAIN_MS);
     const now = () => void send();
@@ -75,7 +81,7 @@ function useSending(token: string, refetch: () => Promise<{ isSuccess: boolean }
       clearInterval(timer);
       window.removeEventListener('online', now);
     };
-  }, [send, changes]);
+  }, [send, changes, isOver]);
 }
 
 /** Whether something of today was said of the plan as it was before the coach changed it. */
@@ -103,10 +109,13 @@ export function usePage(token: string): PageState {
       }
     },
     retry: false,
-    refetchInterval: 30_000,
+    // What is gone stays gone: nobody is asked again.
+    refetchInterval: ({ state }) => (isGone(state.error) ? false : ASK_EVERY_MS),
+    refetchOnWindowFocus: ({ state }) => !isGone(state.error),
+    refetchOnReconnect: ({ state }) => !isGone(state.error),
   });
   const { refetch } = query;
-  useSending(token, refetch);
+  useSending(token, isGone(query.error), refetch);
   const page = query.data ?? drawers.pages.maybe('now');
   if (isGone(query.error)) return { status: 'gone', words: query.error.message };
   if (!page) return { status: query.isError ? 'no-answer' : 'reading' };

@@ -41,6 +41,7 @@ export const outbox = {
     'make-paper': 'A PDF',
     'make-archive': 'An archive',
     'put-back': 'An archive that is put back',
+    'warn-coach': 'A warning to a coach',
   },
   jobOf: '{{job}}, {{name}}',
   jobStates: {

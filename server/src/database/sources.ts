@@ -41,6 +41,7 @@ import { LettersAndPapers1765100000000 } from './migrations/1765100000000-Letter
 import { ChangesTold1765200000000 } from './migrations/1765200000000-ChangesTold';
 import { Archives1765300000000 } from './migrations/1765300000000-Archives';
 import { Restores1765400000000 } from './migrations/1765400000000-Restores';
+import { FailedTries1765500000000 } from './migrations/1765500000000-FailedTries';
 import { SnakeNames } from './namingStrategy';
 
 const options = (url: string): DataSourceOptions => ({
@@ -98,6 +99,7 @@ export const ownerSource = (url: string): DataSource =>
       ChangesTold1765200000000,
       Archives1765300000000,
       Restores1765400000000,
+      FailedTries1765500000000,
     ],
   } as DataSourceOptions);
 

@@ -5,6 +5,7 @@ import helmet from 'helmet';
 import type { Logger } from 'pino';
 import type { DataSource } from 'typeorm';
 import { KnownSessions } from '../auth/KnownSessions';
+import { createTries } from '../auth/tries';
 import { AppError } from '../errors';
 import type { ChangeFeed } from '../changes/ChangeFeed';
 import { answerErrors } from './answerErrors';
@@ -39,6 +40,8 @@ export interface AppOptions {
   readonly dist: string;
   /** Cookies only over HTTPS: on behind a TLS proxy, off on loopback. */
   readonly secure: boolean;
+  /** How many proxies stand in front and say where a request is from; none by default. */
+  readonly proxies?: number;
   /** So long a request waits for what the worker makes, in milliseconds. */
   readonly madeWithinMs?: number;
 }
@@ -84,10 +87,13 @@ export function createApp({
   changes,
   dist,
   secure,
+  proxies = 0,
   madeWithinMs = MADE_WITHIN_MS,
 }: AppOptions): Express {
   const app = express();
   const sessions = new KnownSessions(source);
+  const tries = createTries(source);
+  app.set('trust proxy', proxies);
   app.disable('x-powered-by');
   // Nothing of the API is kept by a browser; files have tags of their own.
   app.disable('etag');
@@ -98,8 +104,8 @@ export function createApp({
   api.use(sameOrigin, jsonBody());
   api.get('/openapi.json', (_request, response) => void response.json(documents.openapi()));
   api.get('/case.schema.json', (_request, response) => void response.json(documents.caseSchema()));
-  api.use(sessionRoutes(source, sessions, secure));
-  api.use(homeRoutes(source, now));
+  api.use(sessionRoutes(source, sessions, tries, secure));
+  api.use(homeRoutes(source, tries, now));
   api.use(needSession(sessions), clientRoutes(source, now), fileRoute(source));
   api.use(practiceRoutes(source), changeRoute(changes, sessions));
   api.use(

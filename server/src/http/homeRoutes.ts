@@ -2,13 +2,14 @@ import { daySchema, homeEntrySchema, homePage, J, type HomeEntry } from '@taxiki
 import { Router, type Request } from 'express';
 import type { DataSource } from 'typeorm';
 import { oneLinkHolder, type LinkHolder } from '../auth/links';
+import { placeOf } from '../auth/placeOf';
+import type { Failure, Tries } from '../auth/tries';
 import { homeCalendar } from '../calendar/homeCalendar';
 import type { LinkPurpose } from '../database/entities/ClientLink';
 import { inPractice } from '../database/inPractice';
-import { notFound } from '../errors';
+import { AppError, notFound } from '../errors';
 import { keepEntries } from '../home/keepEntries';
 import { maybeClientFile } from '../records/readFile';
-import { fewTries } from './fewTries';
 import { input } from './input';
 
 export const entriesSchema = J.object({
@@ -26,14 +27,21 @@ function bearer(request: Request): string {
   return token;
 }
 
-/** Wrong links in a quarter of an hour. */
-const MOST_WRONG = 60;
-
 /** The client's page and calendar: no account, one client, a link that can be closed. */
-export function homeRoutes(source: DataSource, now: () => Date): Router {
+export function homeRoutes(source: DataSource, tries: Tries, now: () => Date): Router {
   const router = Router();
-  const holder = (token: string, purpose: LinkPurpose): Promise<LinkHolder> =>
-    oneLinkHolder(source, token, purpose);
+  /** A link that opens is never refused, however much has failed beside it. */
+  const holder = (token: string, purpose: LinkPurpose, { ip }: Request): Promise<LinkHolder> =>
+    oneLinkHolder(source, token, purpose).catch(async (error: unknown) => {
+      if (!(error instanceof AppError)) throw error;
+      const failures: Failure[] = [
+        ['link', token],
+        ['linksFromPlace', placeOf(ip)],
+      ];
+      await tries.check(...failures);
+      await tries.count(...failures);
+      throw error;
+    });
   const fileOf = async ({ practiceId, clientId }: LinkHolder) => {
     const file = await inPractice(source, practiceId, (manager) =>
       maybeClientFile(manager, clientId),
@@ -42,17 +50,14 @@ export function homeRoutes(source: DataSource, now: () => Date): Router {
     return file;
   };
 
-  router.use('/home', fewTries(MOST_WRONG));
-  router.use('/calendar', fewTries(MOST_WRONG));
-
   router.get('/home', async (request, response) => {
     const { day } = input<{ day: string }>(pageSchema, { ...request.query });
-    const link = await holder(bearer(request), 'page');
+    const link = await holder(bearer(request), 'page', request);
     response.json(homePage(await fileOf(link), link.practiceName, day));
   });
 
   router.post('/home/entries', async (request, response) => {
-    const link = await holder(bearer(request), 'page');
+    const link = await holder(bearer(request), 'page', request);
     const { entries } = input<{ entries: HomeEntry[] }>(entriesSchema, request.body);
     const kept = await inPractice(source, link.practiceId, (manager) =>
       keepEntries(manager, link, entries),
@@ -62,7 +67,7 @@ export function homeRoutes(source: DataSource, now: () => Date): Router {
 
   router.get('/calendar/:token.ics', async (request, response) => {
     const { token } = input<{ token: string }>(tokenSchema, request.params);
-    const link = await holder(token, 'calendar');
+    const link = await holder(token, 'calendar', request);
     const file = await fileOf(link);
     response
       .type('text/calendar')

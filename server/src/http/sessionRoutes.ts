@@ -2,9 +2,11 @@ import { J } from '@taxikine/core';
 import { Router } from 'express';
 import type { DataSource } from 'typeorm';
 import type { KnownSessions } from '../auth/KnownSessions';
-import { maybeSignedIn, maybeSignIn, signOut } from '../auth/sessions';
-import { AppError, notSignedIn } from '../errors';
-import { fewTries } from './fewTries';
+import { guardedSignIn } from '../auth/guardedSignIn';
+import { placeOf } from '../auth/placeOf';
+import { maybeSignedIn, signOut } from '../auth/sessions';
+import type { Tries } from '../auth/tries';
+import { notSignedIn } from '../errors';
 import { input } from './input';
 import { needSession, signedIn } from './needSession';
 import { cookieOptions, maybeToken, SESSION_COOKIE } from './sessionCookie';
@@ -14,29 +16,18 @@ export const signInSchema = J.object({
   password: J.string().max(400).required().label('password'),
 });
 
-/** Wrong passwords in a quarter of an hour. Right ones do not count. */
-const MOST_WRONG = 10;
-
 /** Sign in, who am I, sign out. */
 export function sessionRoutes(
   source: DataSource,
   sessions: KnownSessions,
+  tries: Tries,
   secure: boolean,
 ): Router {
   const router = Router();
 
-  router.post('/session', fewTries(MOST_WRONG), async (request, response) => {
-    const { email, password } = input<{ email: string; password: string }>(
-      signInSchema,
-      request.body,
-    );
-    const token = await maybeSignIn(source, email, password);
-    if (!token)
-      throw new AppError(401, {
-        code: 'wrong-sign-in',
-        message: 'E-mail and password do not belong together.',
-        path: 'password',
-      });
+  router.post('/session', async (request, response) => {
+    const said = input<{ email: string; password: string }>(signInSchema, request.body);
+    const token = await guardedSignIn(source, tries, { ...said, place: placeOf(request.ip) });
     response
       .cookie(SESSION_COOKIE, token, cookieOptions(secure))
       .status(201)

@@ -3,6 +3,7 @@ import { tidyArchives } from '../archives/tidyArchives';
 import { inPractice } from '../database/inPractice';
 import { remind } from '../letters/remind';
 import { sendLetter, type SendLetterWith } from '../letters/sendLetter';
+import { warnCoach } from '../letters/warnCoach';
 import { makePaper } from '../papers/makePaper';
 import { tidyPapers } from '../papers/tidyPapers';
 import { putBack } from '../restore/putBack';
@@ -32,7 +33,7 @@ type Handlers = { readonly [Q in SingleQueue]: Handler<Q> };
 
 /** What is done with a job of each other queue. Every one may be done twice and has then been done once. */
 export const HANDLERS: Handlers = {
-  'every-hour': (_data, { source }) => everyHour(source),
+  'every-hour': (_data, { source, now }) => everyHour(source, now()),
   remind: ({ practiceId }, { source, now }) => remind(source, practiceId, now()),
   tidy: ({ practiceId }, { source, now }) =>
     inPractice(source, practiceId, async (manager) => {
@@ -45,5 +46,6 @@ export const HANDLERS: Handlers = {
   'forget-letters': ({ letters }, { sender }) => sender.forget(letters),
   'make-paper': (data, { source, now }) => makePaper(source, data, now),
   'make-archive': (data, { source, now }) => makeArchive(source, data, now()),
+  'warn-coach': (data, { source, sender }) => warnCoach(source, sender, data),
   'put-back': (data, { source, now }) => putBack(source, data, now),
 };

@@ -12,6 +12,8 @@ export interface JobData {
   /** Of a client, or, without one, of the practice. */
   'make-archive': { practiceId: string; clientId: string | null; archiveId: string };
   'put-back': { practiceId: string; restoreId: string };
+  /** Somebody guesses at a coach's password. `warningId` is the letter's. */
+  'warn-coach': { practiceId: string; coachId: string; warningId: string };
 }
 
 /** A paper to make: of a visit, or of the plan at home. */
@@ -61,6 +63,7 @@ export const QUEUES: readonly QueueRow[] = [
   { name: 'make-paper', policy: 'standard', retryLimit: 2, retryDelay: 1, expireInSeconds: 60 },
   // Not tried again by itself: whoever waited was told, and some of it may have been sent.
   { name: 'make-archive', policy: 'standard', retryLimit: 0, retryDelay: 1, expireInSeconds: 900 },
+  { name: 'warn-coach', policy: 'short', retryLimit: 6, retryDelay: 30, expireInSeconds: 60 },
   // Goes on where it was: a client is put back once, however often it is tried.
   { name: 'put-back', policy: 'standard', retryLimit: 5, retryDelay: 5, expireInSeconds: 120 },
 ];

@@ -1,0 +1,67 @@
+import type { DataSource } from 'typeorm';
+import { inPractice } from '../database/inPractice';
+import { AppError } from '../errors';
+import { sendJob } from '../jobs/sendJob';
+import { maybeSignIn } from './sessions';
+import type { Failure, Tries } from './tries';
+
+export interface SigningIn {
+  readonly email: string;
+  readonly password: string;
+  /** Where the request is from. */
+  readonly place: string;
+}
+
+const wrong = new AppError(401, {
+  code: 'wrong-sign-in',
+  message: 'E-mail and password do not belong together.',
+  path: 'password',
+});
+
+/** Whoever the account is of hears of it: their account is held for a while, except where they have signed in before. */
+async function warn(source: DataSource, email: string): Promise<void> {
+  const [coach] = (await source.query('SELECT id, practice_id FROM coach_for_sign_in($1)', [
+    email,
+  ])) as { id: string; practice_id: string }[];
+  if (!coach) return;
+  const { id: coachId, practice_id: practiceId } = coach;
+  await inPractice(source, practiceId, (manager) =>
+    sendJob(
+      manager,
+      'warn-coach',
+      { practiceId, coachId, warningId: crypto.randomUUID() },
+      { key: coachId },
+    ),
+  );
+}
+
+/**
+ * A token for e-mail and password that belong together. Only what fails is counted: for the account from one place,
+ * for the account from anywhere, and for the place.
+ *
+ * @throws AppError 401 when they do not, 429 when too much has failed
+ */
+export async function guardedSignIn(
+  source: DataSource,
+  tries: Tries,
+  { email, password, place }: SigningIn,
+): Promise<string> {
+  const account = email.trim().toLowerCase();
+  const here = `${account}|${place}`;
+  const own: Failure = ['accountFromPlace', here];
+  const others: Failure[] = [
+    ['account', account],
+    ['place', place],
+  ];
+  const isKnown = await tries.isKnown(here);
+  await tries.check(own, ...(isKnown ? [] : others));
+  const token = await maybeSignIn(source, account, password);
+  if (!token) {
+    const reached = await tries.count(own, ...others);
+    if (reached.includes('account')) await warn(source, account);
+    throw wrong;
+  }
+  await tries.forget(own);
+  await tries.know(here);
+  return token;
+}

@@ -1,0 +1,85 @@
+import { createHash } from 'node:crypto';
+import { RateLimiterPostgres } from 'rate-limiter-flexible';
+import type { DataSource } from 'typeorm';
+import { AppError } from '../errors';
+
+const WINDOW_S = 15 * 60;
+const DAY_S = 86_400;
+const KNOWN_FOR_S = 90 * DAY_S;
+
+/** What is counted, and how many failures of it are let through in a quarter of an hour. What succeeds counts nowhere. */
+export const MOST_FAILURES = {
+  /** One account from one place: somebody mistypes. */
+  accountFromPlace: 10,
+  /** One account from anywhere: somebody guesses from many places. */
+  account: 50,
+  /** Accounts from one place. */
+  place: 100,
+  /** One link that opens nothing. */
+  link: 60,
+  /** Links that open nothing, from one place. */
+  linksFromPlace: 300,
+} as const;
+
+type Counted = keyof typeof MOST_FAILURES;
+/** What failed, and of whom. */
+export type Failure = readonly [counted: Counted, of: string];
+
+const tooMany = new AppError(429, {
+  code: 'too-many-tries',
+  message: 'Too many tries.',
+  hint: 'Wait a quarter of an hour.',
+});
+
+/** Names nobody: accounts and addresses are not kept beside what failed. */
+const keyOf = (of: string): string => createHash('sha256').update(of).digest('base64url');
+
+/** Failures, counted where all processes of the server see them. */
+export function createTries(source: DataSource) {
+  const store = {
+    storeClient: source,
+    storeType: 'typeorm',
+    tableName: 'failed_try',
+    tableCreated: true,
+    clearExpiredByTimeout: false,
+  } as const;
+  const limiter = (keyPrefix: string, points: number, duration = WINDOW_S) =>
+    new RateLimiterPostgres({ ...store, keyPrefix, points, duration });
+  const limiters = Object.fromEntries(
+    Object.entries(MOST_FAILURES).map(([counted, most]) => [counted, limiter(counted, most)]),
+  ) as Record<Counted, RateLimiterPostgres>;
+  const places = limiter('known', 1, KNOWN_FOR_S);
+
+  const isOver = async ([counted, of]: Failure): Promise<boolean> =>
+    ((await limiters[counted].get(keyOf(of)))?.consumedPoints ?? 0) >= MOST_FAILURES[counted];
+
+  return {
+    /** @throws AppError 429 when one of them has failed too often */
+    check: async (...failures: Failure[]): Promise<void> => {
+      if ((await Promise.all(failures.map(isOver))).some(Boolean)) throw tooMany;
+    },
+    /** Counts a failure; what has just become too many. */
+    count: async (...failures: Failure[]): Promise<Counted[]> => {
+      const reached: Counted[] = [];
+      for (const [counted, of] of failures) {
+        const { consumedPoints } = await limiters[counted].penalty(keyOf(of), 1);
+        if (consumedPoints === MOST_FAILURES[counted]) reached.push(counted);
+      }
+      return reached;
+    },
+    forget: async ([counted, of]: Failure): Promise<void> => {
+      await limiters[counted].delete(keyOf(of));
+    },
+    /** From here this account was signed in to: whoever guesses elsewhere does not lock it out. */
+    isKnown: async (of: string): Promise<boolean> => (await places.get(keyOf(of))) !== null,
+    know: async (of: string): Promise<void> => {
+      await places.set(keyOf(of), 1, KNOWN_FOR_S);
+    },
+  };
+}
+
+export type Tries = ReturnType<typeof createTries>;
+
+/** Lets go of what is too old to count. */
+export const tidyTries = (source: DataSource, now: Date): Promise<unknown> =>
+  source.query('DELETE FROM failed_try WHERE expire < $1', [now.getTime()]);

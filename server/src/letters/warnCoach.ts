@@ -1,0 +1,37 @@
+import type { DataSource } from 'typeorm';
+import { MOST_FAILURES } from '../auth/tries';
+import { Coach } from '../database/entities/Coach';
+import { inPractice } from '../database/inPractice';
+import type { JobData } from '../jobs/queues';
+import type { Letter, Sender } from './sender';
+
+const TEXT = `Somebody has tried ${MOST_FAILURES.account} wrong passwords for your account within a quarter of an hour.
+
+Nobody was let in. For up to a quarter of an hour your account opens only where you have signed in before.
+
+If it was you: wait, and try again. If it was not: a long password of its own for this account is what helps.`;
+
+/** Tells a coach that somebody guesses at their password. */
+export async function warnCoach(
+  source: DataSource,
+  sender: Sender,
+  { practiceId, coachId, warningId: id }: JobData['warn-coach'],
+): Promise<void> {
+  const letter = await inPractice(source, practiceId, async (manager): Promise<Letter | null> => {
+    const coach = await manager.findOne(Coach, {
+      where: { id: coachId },
+      select: { id: true, name: true, email: true },
+    });
+    if (!coach) return null;
+    const [{ name: from }] = await manager.query('SELECT own_practice_name() AS name');
+    const { name, email } = coach;
+    return {
+      id,
+      from,
+      to: { name, email },
+      subject: 'Wrong passwords for your account',
+      text: TEXT,
+    };
+  });
+  if (letter) await sender.send(letter);
+}
