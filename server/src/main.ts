@@ -1,6 +1,6 @@
 import { pino } from 'pino';
 import { appSource, ChangeFeed, createApp } from './index';
-import { checkHost } from './http/checkHost';
+import { maybeOpenHost } from './http/maybeOpenHost';
 import { keepLines } from './http/keepLines';
 import { need } from './need';
 import { sayReady } from './sayReady';
@@ -9,7 +9,11 @@ import { whenStopped } from './whenStopped';
 const log = pino({ level: process.env.LOG_LEVEL ?? 'info' });
 const host = process.env.HOST ?? '127.0.0.1';
 const secure = process.env.SECURE_COOKIES === '1';
-checkHost(host, secure);
+const open = maybeOpenHost(host, secure);
+if (open) {
+  console.error(open);
+  process.exit(1);
+}
 const source = await appSource(need('APP_DATABASE_URL')).initialize();
 const changes = new ChangeFeed(need('APP_DATABASE_URL'), log);
 const app = createApp({

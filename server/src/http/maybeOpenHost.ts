@@ -1,0 +1,7 @@
+const LOOPBACK = /^(127(\.\d+){3}|::1|localhost)$/;
+
+/** Where others than this machine can reach the server, sessions go over TLS alone: what is to be set, or null. */
+export function maybeOpenHost(host: string, secure: boolean): string | null {
+  if (LOOPBACK.test(host) || secure) return null;
+  return `HOST=${host} is open to others, and sessions would go there unprotected. Put a proxy that speaks TLS in front and set SECURE_COOKIES=1, or leave HOST as it is.`;
+}
