@@ -168,7 +168,30 @@ const jpeg = (...segments: [marker: number, text: string][]): Uint8Array =>
     2,
   ]);
 
+const END = [0xff, 0xd9];
+/** The head of a JPEG with what comes after it. */
+const followed = (...bytes: number[]): Uint8Array => new Uint8Array([...jpeg(), ...bytes]);
+const COMMENT = [0xff, 0xfe, 0, 4, 104, 105];
+const TABLE = [0xff, 0xc4, 0, 4, 0xff, 0xd9];
+const SCAN = [0xff, 0xda, 0, 2, 7, 8];
+
 it.each([
+  ['whole', followed(1, 2, ...END), null],
+  [
+    'with a byte 255 in it, and marks for a new start',
+    followed(0xff, 0, 0xff, 0xd3, 9, ...END),
+    null,
+  ],
+  ['of two scans with a table between', followed(1, ...TABLE, ...SCAN, ...END), null],
+  ['with a text after its end', followed(1, ...END, 116, 101, 120, 116), /metadata/],
+  ['with a byte after its end', followed(1, ...END, 0), /metadata/],
+  [
+    'with a second picture after its end',
+    followed(1, ...END, 0xff, 0xd8, ...SCAN, ...END),
+    /metadata/,
+  ],
+  ['with a comment after a scan', followed(1, ...COMMENT, ...END), /metadata/],
+  ['that ends before it begins', new Uint8Array([0xff, 0xd8, ...END, 0, 0]), /damaged/],
   ['bare', jpeg([0xdb, 'table']), null],
   ['with a JFIF head', jpeg([0xe0, 'JFIF\0'], [0xdb, 'x']), null],
   ['with a colour profile', jpeg([0xe2, 'ICC_PROFILE\0']), null],

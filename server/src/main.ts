@@ -1,6 +1,6 @@
 import { pino } from 'pino';
 import { appSource, ChangeFeed, createApp } from './index';
-import { maybeOpenHost } from './http/maybeOpenHost';
+import { maybeOpenHost, namesOf } from './http/maybeOpenHost';
 import { keepLines } from './http/keepLines';
 import { need } from './need';
 import { sayReady } from './sayReady';
@@ -23,6 +23,7 @@ const app = createApp({
   now: () => new Date(),
   dist: need('WEB_DIST'),
   secure,
+  names: namesOf(host, process.env.PUBLIC_URL),
   proxies: Number(process.env.TRUST_PROXY ?? 0),
 });
 

@@ -13,6 +13,7 @@ import {
   newPlan,
   newVisit,
   signIn,
+  stranger,
   useWorld,
   world,
   write,
@@ -105,6 +106,21 @@ it.each([
   const { token, client, plan } = await atHome();
   const { body } = await say(token, [dose(plan.id), dose(await other())]).expect(422);
   expect(body.path).toBe('entries.1.planId');
+  const file = await coach.get(`/api/v1/clients/${client.id}/file`).expect(200);
+  expect(file.body.homeEntries).toEqual([]);
+});
+
+it.each([
+  ['this practice', () => coach],
+  ['another practice', () => stranger],
+])('an id that a client of %s has is not said to be kept', async (_name, as) => {
+  const theirs = await atHome({}, as());
+  const entry = dose(theirs.plan.id);
+  await say(theirs.token, [entry]).expect(201);
+  const { token, client, plan } = await atHome();
+  const entries = [dose(plan.id), { ...entry, planId: plan.id }];
+  const { body } = await say(token, entries).expect(422);
+  expect(body.path).toBe('entries.1.id');
   const file = await coach.get(`/api/v1/clients/${client.id}/file`).expect(200);
   expect(file.body.homeEntries).toEqual([]);
 });

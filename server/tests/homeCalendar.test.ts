@@ -1,4 +1,4 @@
-import { maybeCurrentPlan, type ClientFile } from '@taxikine/core';
+import { maybeCurrentPlan, oneDrill, type ClientFile } from '@taxikine/core';
 import ICAL from 'ical.js';
 import request from 'supertest';
 import { homeCalendar, instantOf } from '../src/calendar/homeCalendar';
@@ -26,6 +26,17 @@ const clockIn = (instant: Date, timeZone: string): string =>
   new Intl.DateTimeFormat('en-GB', { timeZone, hour: '2-digit', minute: '2-digit' }).format(
     instant,
   );
+
+it('what a coach wrote begins no line of its own', () => {
+  const name = 'Ankle\rATTENDEE:x';
+  const none = { patterns: [], excludedBy: [], poses: [{}, {}] };
+  const own = { ...oneDrill('point-and-pull'), ...none, id: crypto.randomUUID(), name } as never;
+  const [drill] = newPlan(newVisit(crypto.randomUUID())).drills;
+  const text = homeCalendar(fileWith({ drills: [{ ...drill, own }] }), 'Salt\r\nreach', NOW);
+  expect(text.replaceAll('\r\n', '')).not.toMatch(/[\r\n]/);
+  expect(text).not.toMatch(/^(ATTENDEE|reach)/m);
+  expect(eventsIn(text).length).toBeGreaterThan(10);
+});
 
 it.each([
   // Clocks go back on 25 October in Oslo, on 1 November in New York, and never in Kolkata.

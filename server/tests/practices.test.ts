@@ -1,4 +1,5 @@
 import request from 'supertest';
+import { tidySessions } from '../src/auth/tidySessions';
 import { inPractice } from '../src/database/inPractice';
 import {
   type Agent,
@@ -157,6 +158,35 @@ describe('the door', () => {
       await manager.query(`UPDATE session SET expires_at = now() - interval '1 second'`);
     });
     await agent.get('/api/v1/clients').expect(401);
+  });
+
+  it('a new sign-in in the same browser ends the one before', async () => {
+    const agent = request.agent(world.app).set('X-Taxikine', '1');
+    const who = { email: 'coach@elsewhere.example', password: PASSWORD };
+    const cookieOf = async () =>
+      (await agent.post('/api/v1/session').send(who).expect(201)).headers['set-cookie'][0];
+    const first = await cookieOf();
+    await api().get('/api/v1/session').set('Cookie', first).expect(200);
+    const second = await cookieOf();
+    await api().get('/api/v1/session').set('Cookie', first).expect(401);
+    await api().get('/api/v1/session').set('Cookie', second).expect(200);
+  });
+
+  it('sessions that have run out are let go of', async () => {
+    const count = () =>
+      inPractice(world.source, world.practices[1].id, async (manager) => {
+        const [{ n }] = await manager.query('SELECT count(*)::int AS n FROM session');
+        return n;
+      });
+    const tidyAt = (days: number) =>
+      inPractice(world.source, world.practices[1].id, (manager) =>
+        tidySessions(manager, new Date(Date.now() + days * 86_400_000)),
+      );
+    await signIn(world, 'elsewhere');
+    await tidyAt(13);
+    expect(await count()).toBeGreaterThan(0);
+    await tidyAt(15);
+    expect(await count()).toBe(0);
   });
 
   it('believes nobody about where a request is from, but the proxies it was told of', async () => {

@@ -41,6 +41,18 @@ it('carries out the same write once, however often it is sent', async () => {
   expect(body.record).toMatchObject({ name: 'Other', version: 2 });
 });
 
+it('a write id that another record has had writes nothing, and says so', async () => {
+  const [one, other] = [newClient(), newClient()];
+  const writeId = crypto.randomUUID();
+  await put('clients', one, 0, writeId).expect(201);
+  await put('clients', other).expect(201);
+  const { body } = await put('clients', { ...other, name: 'Changed' }, 1, writeId).expect(422);
+  expect(body.path).toBe('writeId');
+  expect((await coach.get(`/api/v1/clients/${other.id}`)).body.record).toMatchObject({
+    version: 1,
+  });
+});
+
 it('answers a conflict with both versions and changes nothing', async () => {
   const client = newClient();
   await put('clients', client);

@@ -41,6 +41,12 @@ describe('what cannot be kept is refused, and never asked for again', () => {
       { ...visit, openedOn: '-271821-04-20T00:00:00.000Z' },
       'record.openedOn',
     ],
+    [
+      'a day that no month has',
+      'visits',
+      { ...visit, openedOn: '2026-02-30T09:00:00.000Z' },
+      'record.openedOn',
+    ],
     ['a year after them', 'visits', { ...visit, openedOn: '2200-01-01' }, 'record.openedOn'],
   ])('%s', async (_name, kind, record, path) => {
     const { body } = await put(kind, record).expect(422);

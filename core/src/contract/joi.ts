@@ -12,7 +12,12 @@ export const instant = () =>
   J.string()
     .isoDate()
     .max(30)
-    .pattern(/^(19|20|21)\d{2}-/, 'a moment between 1900 and 2199');
+    .pattern(/^(19|20|21)\d{2}-/, 'a moment between 1900 and 2199')
+    .custom((text: string, helpers) =>
+      isCalendarDay(text.slice(0, 10))
+        ? text
+        : helpers.message({ custom: `${text.slice(0, 10)} is no day` }),
+    );
 /** A day of the calendar: the thirtieth of February is none. */
 export const day = () =>
   J.string()

@@ -3,6 +3,19 @@ const APP0 = 0xe0;
 const APP15 = 0xef;
 const COMMENT = 0xfe;
 const START_OF_SCAN = 0xda;
+const END_OF_IMAGE = 0xd9;
+/** What stands for a byte 255 within a picture, and marks between its parts: no segment begins there. */
+const isWithinScan = (marker: number): boolean =>
+  marker === 0 || marker === 0xff || (marker >= 0xd0 && marker <= 0xd7);
+
+/** Where the next marker stands, after the bytes of a scan; the end of the file when there is none. */
+function nextMarker(bytes: Uint8Array, from: number): number {
+  for (let at = from; at + 1 < bytes.length; at++)
+    if (bytes[at] === 0xff && !isWithinScan(bytes[at + 1])) return at;
+  return bytes.length;
+}
+
+const METADATA = 'carries metadata: only the picture itself may be kept';
 
 const word = (bytes: Uint8Array, at: number): number => (bytes[at] << 8) | bytes[at + 1];
 
@@ -12,25 +25,33 @@ function isHarmless(bytes: Uint8Array, at: number, marker: number): boolean {
   return (marker === APP0 && name === 'JFIF') || (marker === APP0 + 2 && name === 'ICC_');
 }
 
+/** What is wrong with a segment; null when nothing is. */
+function segmentProblem(bytes: Uint8Array, at: number): string | null {
+  if (bytes[at] !== 0xff || word(bytes, at + 2) < 2) return 'is a damaged JPEG picture';
+  const marker = bytes[at + 1];
+  const isApp = marker >= APP0 && marker <= APP15;
+  return marker === COMMENT || (isApp && !isHarmless(bytes, at, marker)) ? METADATA : null;
+}
+
 /**
  * Why a file may not be kept as a picture: it is none, or it carries more than the picture (place,
- * time, camera, a comment). Null when it may.
+ * time, camera, a comment, anything after its end). Null when it may.
  */
 export function jpegProblem(bytes: Uint8Array): string | null {
   if (bytes.length < 4 || word(bytes, 0) !== 0xffd8) return 'is not a JPEG picture';
   let at = 2;
+  let hasScan = false;
   while (at + 4 <= bytes.length) {
-    if (bytes[at] !== 0xff) return 'is a damaged JPEG picture';
-    const marker = bytes[at + 1];
-    if (marker === START_OF_SCAN) return null;
-    const isApp = marker >= APP0 && marker <= APP15;
-    if (marker === COMMENT || (isApp && !isHarmless(bytes, at, marker)))
-      return 'carries metadata: only the picture itself may be kept';
-    const length = word(bytes, at + 2);
-    if (length < 2) return 'is a damaged JPEG picture';
-    at += 2 + length;
+    if (word(bytes, at) === 0xff00 + END_OF_IMAGE) break;
+    const problem = segmentProblem(bytes, at);
+    if (problem) return problem;
+    const end = at + 2 + word(bytes, at + 2);
+    const isScan = bytes[at + 1] === START_OF_SCAN;
+    hasScan ||= isScan;
+    at = isScan ? nextMarker(bytes, end) : end;
   }
-  return 'is a damaged JPEG picture';
+  if (!hasScan) return 'is a damaged JPEG picture';
+  return at + 2 < bytes.length ? METADATA : null;
 }
 
 /** The kind of file by its first bytes, whatever it is called. */

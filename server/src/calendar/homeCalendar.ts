@@ -30,11 +30,14 @@ const inUtc = (instant: Date): DateTime => [
   instant.getUTCMinutes(),
 ];
 
+/** In one line: a lone carriage return would begin a line of the calendar's own. */
+const oneLine = (text: string): string => text.replaceAll(/[\r\n\u2028\u2029]+/g, ' ');
+
 const dateOnly = (day: Day): DateTime => day.split('-').map(Number) as [number, number, number];
 
 const lineOf = (plan: HomePlanRecord, { key, dose }: DoseToday): string => {
   const one = plan.drills.find((drill) => keyOf(drill) === key)!;
-  const { name } = drillOf(one);
+  const name = oneLine(drillOf(one).name);
   return `${one.side ? `${name}, ${one.side}` : name}: ${doseWords(dose)}`;
 };
 
@@ -53,7 +56,7 @@ function sitting(
     startInputType: 'utc',
     startOutputType: 'utc',
     duration: { minutes },
-    title: `${practice}: ${minutes} min`,
+    title: `${oneLine(practice)}: ${minutes} min`,
     description: doses.map((dose) => lineOf(plan, dose)).join('\n'),
     busyStatus: 'FREE',
   };
@@ -63,7 +66,7 @@ const review = (plan: HomePlanRecord, practice: string, day: Day): EventAttribut
   uid: `${plan.id}-${day}-review@taxikine`,
   start: dateOnly(day),
   end: dateOnly(addDays(day, 1)),
-  title: `${practice}: time to look again`,
+  title: `${oneLine(practice)}: time to look again`,
   busyStatus: 'FREE',
 });
 

@@ -13,10 +13,24 @@ export interface KeptEntries {
   readonly planChanged: boolean;
 }
 
+/** An id that somebody else's entry has is no word of this client's, and is not said to be kept. */
+async function checkKept(
+  manager: EntityManager,
+  clientId: string,
+  entries: readonly HomeEntry[],
+): Promise<void> {
+  const wanted = { clientId, id: In(entries.map(({ id }) => id)) };
+  const rows = await manager.find(HomeEntryRow, { where: wanted, select: { id: true } });
+  const own = new Set(rows.map(({ id }) => id));
+  const taken = entries.findIndex(({ id }) => !own.has(id));
+  if (taken >= 0)
+    throw invalid('This id is taken.', `entries.${taken}.id`, 'Nothing of this was kept.');
+}
+
 /**
  * Keeps what a client said. The same entry sent twice, or by two devices, is kept once.
  *
- * @throws AppError 422 when an entry is about a plan that is not this client's
+ * @throws AppError 422 when an entry is about a plan that is not this client's, or has an id that is not its own
  */
 export async function keepEntries(
   manager: EntityManager,
@@ -35,6 +49,7 @@ export async function keepEntries(
     return { id, practiceId, clientId, planId, said, entry };
   });
   await manager.createQueryBuilder().insert().into(HomeEntryRow).values(rows).orIgnore().execute();
+  await checkKept(manager, clientId, entries);
   return {
     kept: entries.map(({ id }) => id),
     planChanged: entries.some((entry) => {

@@ -15,6 +15,7 @@ import { fileRoute } from './fileRoute';
 import { healthRoute } from './healthRoute';
 import { homeRoutes } from './homeRoutes';
 import { jsonBody } from './jsonBody';
+import { knownHost } from './knownHost';
 import { leaveRoutes } from './leaveRoutes';
 import { linkRoutes } from './linkRoutes';
 import { logRequests } from './logRequests';
@@ -40,6 +41,8 @@ export interface AppOptions {
   readonly dist: string;
   /** Cookies only over HTTPS: on behind a TLS proxy, off on loopback. */
   readonly secure: boolean;
+  /** Names that the server goes by, besides those of this machine; any, when left out. */
+  readonly names?: readonly string[] | null;
   /** How many proxies stand in front and say where a request is from; none by default. */
   readonly proxies?: number;
   /** So long a request waits for what the worker makes, in milliseconds. */
@@ -87,6 +90,7 @@ export function createApp({
   changes,
   dist,
   secure,
+  names = null,
   proxies = 0,
   madeWithinMs = MADE_WITHIN_MS,
 }: AppOptions): Express {
@@ -97,7 +101,7 @@ export function createApp({
   app.disable('x-powered-by');
   // Nothing of the API is kept by a browser; files have tags of their own.
   app.disable('etag');
-  app.use(headers(secure), logRequests(log));
+  app.use(headers(secure), logRequests(log), knownHost(names));
   app.use(healthRoute(source));
   const api = express.Router();
   api.use(compression({ threshold: COMPRESSED_FROM_BYTES }));

@@ -1,4 +1,5 @@
 import { makeArchive } from '../archives/makeArchive';
+import { tidySessions } from '../auth/tidySessions';
 import { tidyArchives } from '../archives/tidyArchives';
 import { inPractice } from '../database/inPractice';
 import { remind } from '../letters/remind';
@@ -39,6 +40,7 @@ export const HANDLERS: Handlers = {
     inPractice(source, practiceId, async (manager) => {
       await tidyPapers(manager, now());
       await tidyArchives(manager, now());
+      await tidySessions(manager, now());
     }),
   'roll-up-practice': ({ practiceId }, { source, now }) =>
     rollUpPractice(source, practiceId, now()),

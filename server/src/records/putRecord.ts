@@ -4,7 +4,7 @@ import type { PracticeRow } from '../database/columns';
 import { isUniqueViolation } from '../database/databaseErrors';
 import { AppliedWrite } from '../database/entities/AppliedWrite';
 import { inPractice } from '../database/inPractice';
-import { AppError, notFound } from '../errors';
+import { AppError, invalid, notFound } from '../errors';
 import { EFFECTS } from './effects';
 import { GUARDS } from './guards';
 import { SERVER_COLUMNS } from './serverColumns';
@@ -54,6 +54,8 @@ async function apply(write: Write, manager: EntityManager): Promise<Written> {
     lock: { mode: 'pessimistic_write' },
   });
   const repeated = await manager.findOneBy(AppliedWrite, { writeId: write.writeId });
+  if (repeated && repeated.recordId !== id)
+    throw invalid('This write id was used for another record.', 'writeId', 'Nothing was written.');
   if (repeated && before) return { record: toWire(before), created: false };
   if (!before && write.version > 0) throw notFound(word);
   if (before && before.version !== write.version) throw conflict(before, write.record);
