@@ -4,7 +4,7 @@ export { createApp, type AppOptions } from './http/createApp';
 export { openapi } from './http/openapi';
 export { migrate, prepareDatabase } from './database/prepare';
 export type { Databases } from './database/roles';
-export { appSource, ownerSource } from './database/sources';
+export { appSource, ownerSource, WORKING } from './database/sources';
 export { hasPractices, makePractice, type NewPractice } from './practices';
 export { putRecord } from './records/putRecord';
 export { inPractice } from './database/inPractice';

@@ -1,12 +1,12 @@
 import { pino } from 'pino';
-import { appSource, outboxSender, startWorker } from './index';
+import { appSource, outboxSender, startWorker, WORKING } from './index';
 import { need } from './need';
 import { sayReady } from './sayReady';
 import { whenStopped } from './whenStopped';
 
 const log = pino({ level: process.env.LOG_LEVEL ?? 'info' });
 const appUrl = need('APP_DATABASE_URL');
-const source = await appSource(appUrl).initialize();
+const source = await appSource(appUrl, WORKING).initialize();
 const endWork = await startWorker({
   source,
   appUrl,

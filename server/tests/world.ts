@@ -30,6 +30,7 @@ import {
 import { makeArchive } from '../src/archives/makeArchive';
 import type { SingleQueue } from '../src/jobs/handlers';
 import type { JobData } from '../src/jobs/queues';
+import type { Patience } from '../src/database/sources';
 import { freshDatabase } from './template';
 
 export const PASSWORD = 'a-long-password';
@@ -38,10 +39,11 @@ interface WorldOptions {
   /** See `AppOptions`. */
   readonly madeWithinMs?: number;
   readonly proxies?: number;
+  readonly patience?: Patience;
 }
 
 /** A fresh database of its own with two practices, and the application on it. */
-export async function makeWorld({ madeWithinMs = 8000, proxies }: WorldOptions = {}) {
+export async function makeWorld({ madeWithinMs = 8000, proxies, patience }: WorldOptions = {}) {
   const admin = process.env.TEST_ADMIN_URL;
   if (!admin) throw new Error('TEST_ADMIN_URL is not set: run the server tests with npm test');
   const databases = await freshDatabase(admin);
@@ -54,7 +56,7 @@ export async function makeWorld({ madeWithinMs = 8000, proxies }: WorldOptions =
     ],
   }));
   for (const practice of practices) await makePractice(owner, practice);
-  const source = await appSource(databases.appUrl).initialize();
+  const source = await appSource(databases.appUrl, patience).initialize();
   const log = pino({ level: 'silent' });
   const changes = new ChangeFeed(databases.appUrl, log);
   const app = createApp({

@@ -14,9 +14,26 @@ export const isUniqueViolation = (error: unknown): boolean => codeOf(error) === 
 /** Somebody else holds the row for longer than was to be waited. */
 export const isLockTimeout = (error: unknown): boolean => codeOf(error) === '55P03';
 
+const busy = (cause: unknown): AppError =>
+  new AppError(
+    503,
+    {
+      code: 'busy',
+      message: 'The server has too much to do just now.',
+      hint: 'Nothing is lost: the app sends again by itself.',
+    },
+    { cause },
+  );
+
+/** No connection was free, or none could be made: the pool says so in words alone. */
+const isOfPool = (error: unknown): boolean =>
+  error instanceof Error && /^timeout exceeded when trying to connect$/.test(error.message);
+
 /** PostgreSQL's codes as our own errors; everything else stays what it was. */
 export function translated(error: unknown): unknown {
   const code = codeOf(error);
+  // Waited for a row, or worked, for longer than anything may.
+  if (isOfPool(error) || code === '55P03' || code === '57014') return busy(error);
   if (code === '23503') return notFound('client or visit', error);
   if (code === '42501') return notFound('record', error);
   // Data exceptions: a text, a number or a date that has no place there.

@@ -103,6 +103,39 @@ export const ownerSource = (url: string): DataSource =>
     ],
   } as DataSourceOptions);
 
-/** The application's connection, as a role that owns nothing. */
-export const appSource = (url: string): DataSource =>
-  new DataSource({ ...options(url), extra: { max: 12 } } as DataSourceOptions);
+/** How long anything may take, in milliseconds. */
+export interface Patience {
+  /** To be given a connection. */
+  readonly connection: number;
+  readonly statement: number;
+  /** For a row that another transaction has. */
+  readonly lock: number;
+  /** Of a transaction that does nothing. */
+  readonly idle: number;
+}
+
+/** Less than the app waits for an answer: it is told, and asks again. */
+export const SERVING: Patience = { connection: 5000, statement: 12_000, lock: 4000, idle: 15_000 };
+/** What works in the background reads whole practices, and nobody waits for it. */
+export const WORKING: Patience = {
+  connection: 30_000,
+  statement: 300_000,
+  lock: 30_000,
+  idle: 120_000,
+};
+
+/** The application's connection, as a role that owns nothing. One that hangs holds the others up for so long, and no longer. */
+export const appSource = (
+  url: string,
+  { connection, statement, lock, idle }: Patience = SERVING,
+): DataSource =>
+  new DataSource({
+    ...options(url),
+    extra: {
+      max: 12,
+      connectionTimeoutMillis: connection,
+      statement_timeout: statement,
+      lock_timeout: lock,
+      idle_in_transaction_session_timeout: idle,
+    },
+  } as DataSourceOptions);
