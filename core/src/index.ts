@@ -309,7 +309,7 @@ export { jpegProblem, pictureKind } from './picture/jpegProblem';
 export { RECORD_SCHEMAS } from './contract/recordSchemas';
 export { emailSchema } from './contract/clientSchema';
 export { homeEntrySchema } from './contract/homeEntrySchema';
-export { day as daySchema, J } from './contract/joi';
+export { day as daySchema, id as idSchema, instant as instantSchema, J } from './contract/joi';
 export { CHANGE_EVENTS, type ChangeTold } from './contract/changeTold';
 export type { JobShown, JobsShown } from './contract/jobsShown';
 export type { RestoreProblem, RestoreShown } from './contract/restoreShown';

@@ -57,6 +57,23 @@ describe('what comes back', () => {
     await coach.get(`/api/v1/clients/${client.id}/file`).expect(404);
   });
 
+  it('a database that was put back from a copy learns who was erased, and erases them again', async () => {
+    const { client } = await everything();
+    const { client: other } = await everything();
+    await coach.post(`/api/v1/clients/${client.id}/erase`).send({ name: client.name }).expect(204);
+    const bytes = await archive(other.id);
+    // The copy was made before: the client is here again, and nothing is known of an erasure.
+    await world.owner.query('ALTER TABLE erasure NO FORCE ROW LEVEL SECURITY');
+    await world.owner.query('DELETE FROM erasure');
+    await world.owner.query('ALTER TABLE erasure FORCE ROW LEVEL SECURITY');
+    await put('clients', client).expect(201);
+    expect(await restore(bytes)).toMatchObject({ state: 'done', known: 1, erasedAgain: 1 });
+    await coach.get(`/api/v1/clients/${client.id}/file`).expect(404);
+    const { erasures } = (await coach.get('/api/v1/erasures').expect(200)).body;
+    expect(erasures.map((one: { clientId: string }) => one.clientId)).toContain(client.id);
+    expect(await restore(bytes)).toMatchObject({ erasedAgain: 0 });
+  });
+
   it('nobody of another practice that is here is taken over', async () => {
     const { client } = await everything();
     const stranger = await signIn(world, 'elsewhere');

@@ -79,11 +79,12 @@ function stateWords({ state, clients, ...of }: RestoreShown, t: TextOf): string 
 
 function Became({ of }: { of: RestoreShown }) {
   const t = useText();
-  const { state, refused, closed, problems, askedOn } = of;
+  const { state, refused, closed, erasedAgain, problems, askedOn } = of;
   const isOver = state !== 'receiving' && state !== 'waiting';
   return (
     <>
       <Words accent={state === 'refused' || state === 'failed'}>{stateWords(of, t)}</Words>
+      {erasedAgain > 0 ? <Words>{t('practice.erasedAgain', { count: erasedAgain })}</Words> : null}
       {closed > 0 ? <Words>{t('practice.closed', { count: closed })}</Words> : null}
       {refused > 0 ? <Words accent>{t('practice.notTaken', { count: refused })}</Words> : null}
       {problems.map(({ path, message }) => (

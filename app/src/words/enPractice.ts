@@ -8,7 +8,7 @@ export const practice = {
   exportNow: 'Export the practice',
   restore: 'Put it back',
   restoreWords:
-    'What the archive has and this practice lacks is added, client by client. What is here stays as it is, and nobody who was erased comes back.',
+    'What the archive has and this practice lacks is added, client by client. What is here stays as it is, nobody who was erased comes back, and whom the archive knows as erased is erased here, too.',
   archive: 'Archive of a practice',
   choose: 'Choose an archive',
   reading: 'Putting back …',
@@ -20,6 +20,8 @@ export const practice = {
   opening: 'The archive is here and is being opened. It goes on when you leave this page.',
   going: 'Looked at {{read}} of {{clients}} clients. It goes on when you leave this page.',
   restored: '{{made}} clients put back, {{known}} were here already, {{erased}} had been erased.',
+  erasedAgain_one: 'One client was here and is erased again, as the archive knows.',
+  erasedAgain_other: '{{count}} clients were here and are erased again, as the archive knows.',
   closed_one:
     'One of them is held back by a safety answer, or has not consented: the open drills and plans that came were ended.',
   closed_other:

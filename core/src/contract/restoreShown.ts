@@ -13,7 +13,7 @@ export interface RestoreShown {
   readonly state: 'receiving' | 'waiting' | 'done' | 'refused' | 'failed';
   /** Clients in the archive; null until it was opened. */
   readonly clients: number | null;
-  /** How many of them were looked at: the sum of the next four. */
+  /** How many of them were looked at: the sum of made, known, erased and refused. */
   readonly read: number;
   /** Clients that were not there. */
   readonly made: number;
@@ -21,6 +21,8 @@ export interface RestoreShown {
   readonly known: number;
   /** Clients that were erased since the archive was written. */
   readonly erased: number;
+  /** Clients who were here, and of whom the archive says that they were erased: they are again. */
+  readonly erasedAgain: number;
   /** Clients of whom nothing was taken. */
   readonly refused: number;
   /** Clients whom a safety answer or missing consent holds back: open drills and plans that came were ended. */

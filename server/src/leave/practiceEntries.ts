@@ -2,6 +2,7 @@ import type { ClientFile, PracticeFile } from '@taxikine/core';
 import { strToU8 } from 'fflate';
 import type { EntityManager } from 'typeorm';
 import { Client } from '../database/entities/Client';
+import { Erasure } from '../database/entities/Erasure';
 import { Image } from '../database/entities/Image';
 import { maybeClientFile, practiceFile } from '../records/readFile';
 import type { ZipEntry } from './zipped';
@@ -19,7 +20,16 @@ export interface PracticeDocument {
   readonly name: string;
   readonly writtenOn: string;
   readonly file: PracticeFile;
+  readonly erasures: readonly ErasureInArchive[];
 }
+
+/** That somebody was erased: an id and nothing that names anybody. */
+export type ErasureInArchive = Pick<Erasure, 'clientId' | 'erasedOn' | 'counts'>;
+
+const erasuresOf = async (manager: EntityManager): Promise<ErasureInArchive[]> =>
+  (await manager.find(Erasure, { order: { erasedOn: 'ASC' } })).map(
+    ({ clientId, erasedOn, counts }) => ({ clientId, erasedOn, counts }),
+  );
 
 /** One client as a practice's export has it. */
 export interface ClientDocument {
@@ -71,6 +81,7 @@ export async function* practiceEntries(
     name,
     writtenOn,
     file: await practiceFile(manager),
+    erasures: await erasuresOf(manager),
   };
   yield { name: PRACTICE_FILE, bytes: json(document) };
   for (const { id } of await manager.find(Client, { select: { id: true }, order: { id: 'ASC' } }))

@@ -1,5 +1,7 @@
 import {
   homeEntrySchema,
+  idSchema,
+  instantSchema,
   J,
   KINDS_IN_FILE,
   KINDS_OF_PRACTICE,
@@ -33,6 +35,15 @@ const practiceSchema = J.object({
   name: J.string().required(),
   writtenOn: J.string().required(),
   file: J.object(lists(KINDS_OF_PRACTICE)).required().unknown(true),
+  erasures: J.array()
+    .items(
+      J.object({
+        clientId: idSchema(),
+        erasedOn: instantSchema().required(),
+        counts: J.object().pattern(J.string(), J.number().integer()).required(),
+      }),
+    )
+    .default([]),
 }).required();
 
 const clientSchema = J.object({

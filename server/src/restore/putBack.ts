@@ -12,6 +12,7 @@ import { clientOf, practiceOf } from './archiveFiles';
 import { openArchive, type OpenArchive } from './openArchive';
 import { PartsReader, type Part } from './PartsReader';
 import { addRows, restoreClient } from './restoreClient';
+import { restoreErasures } from './restoreErasures';
 import { countClient, countRefused, endRestore, maybeNext } from './restoreState';
 
 /** A job takes no longer than about this and hands over to the next: one that died is found soon. */
@@ -87,13 +88,18 @@ async function takeTurn(run: Run, from: number): Promise<'all' | 'more' | 'other
 }
 
 /** Opens the archive, and puts the practice's own back: both may be done again. */
-async function opened(asked: Run['asked'], own: Run['own'], bytes: number): Promise<OpenArchive> {
-  const { practiceId, restoreId } = asked;
+async function opened(
+  { practiceId, id: restoreId, bytes, askedBy: coachId }: Restore,
+  own: Run['own'],
+): Promise<OpenArchive> {
   const archive = await openArchive(new PartsReader(partWith(own, restoreId)), bytes);
   const practice = practiceOf(await archive.json(PRACTICE_FILE));
   await own(async (manager) => {
     await addPractice(manager, practiceId, practice);
-    await manager.update(Restore, { id: restoreId }, { clients: archive.clients.length });
+    const again = await restoreErasures(manager, practice.erasures, { practiceId, coachId });
+    const erasedAgain = () => `erased_again + ${again}`;
+    const clients = archive.clients.length;
+    await manager.update(Restore, { id: restoreId }, { clients, erasedAgain });
   });
   return archive;
 }
@@ -112,7 +118,7 @@ export async function putBack(
   const now = () => clock().toISOString();
   const restore = await own((manager) => manager.findOneBy(Restore, { id, state: 'waiting' }));
   if (!restore) return;
-  const archive = await opened(asked, own, restore.bytes).catch(async (error: unknown) => {
+  const archive = await opened(restore, own).catch(async (error: unknown) => {
     const problems = [problemOf(error, '')];
     await own((manager) => endRestore(manager, id, { state: 'refused', problems }));
     return null;

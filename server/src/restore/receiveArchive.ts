@@ -50,6 +50,7 @@ const NOTHING_YET = {
   made: 0,
   known: 0,
   erased: 0,
+  erasedAgain: 0,
   refused: 0,
   closed: 0,
   problems: [],

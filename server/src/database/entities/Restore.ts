@@ -25,6 +25,7 @@ export class Restore implements RestoreShown {
   @WholeColumn() made!: number;
   @WholeColumn() known!: number;
   @WholeColumn() erased!: number;
+  @WholeColumn() erasedAgain!: number;
   @WholeColumn() refused!: number;
   @WholeColumn() closed!: number;
   @JsonColumn() problems!: RestoreProblem[];

@@ -14,6 +14,7 @@ CREATE TABLE restore (
   made integer NOT NULL,
   known integer NOT NULL,
   erased integer NOT NULL,
+  erased_again integer NOT NULL,
   refused integer NOT NULL,
   closed integer NOT NULL,
   problems jsonb NOT NULL,
