@@ -70,6 +70,31 @@ describe('what cannot be kept is refused, and never asked for again', () => {
   );
 });
 
+it.each<[string, Record<string, string>, string, number]>([
+  ['a packing that nobody knows', { 'Content-Encoding': 'zstd' }, '{}', 415],
+  ['letters that nobody knows', { 'Content-Type': 'application/json; charset=klingon' }, '{}', 415],
+  ['a packing that it is not in', { 'Content-Encoding': 'gzip' }, '{}', 400],
+])('a body in %s is refused, and not broken over', async (_name, headers, text, status) => {
+  const path = `/api/v1/clients/${client.id}`;
+  const request = coach.put(path).set({ 'Content-Type': 'application/json', ...headers });
+  const { body } = await request.send(text).expect(status);
+  expect(body).toMatchObject({ code: 'bad-request', hint: 'Nothing was written.' });
+});
+
+it.each(['/api/v1/clients/%E0%A4%A', '/api/v1/visits/%'])('%s is no address', async (path) => {
+  const { body } = await coach.get(path).expect(400);
+  expect(body.code).toBe('bad-request');
+});
+
+it.each([
+  ['one letter', '1', 422],
+  ['a long text', 'x'.repeat(300), 422],
+  ['an id in braces, as some write it', '{00000000-0000-4000-8000-000000000000}', 404],
+])('%s instead of an id is told, and not broken over', async (_name, id, status) => {
+  for (const kind of ['clients', 'visits', 'images'])
+    await coach.get(`/api/v1/${kind}/${id}`).expect(status);
+});
+
 describe('what is made to be slow is not read to its end', () => {
   const nested = (levels: number) => `${'{"a":'.repeat(levels)}1${'}'.repeat(levels)}`;
   const fields = (count: number) =>

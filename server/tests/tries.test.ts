@@ -1,9 +1,20 @@
 import request from 'supertest';
 import { appSource } from '../src';
 import { placeOf } from '../src/auth/placeOf';
-import { createTries, MOST_FAILURES, tidyTries } from '../src/auth/tries';
+import { createTries, MOST_TRIES, tidyTries } from '../src/auth/tries';
 import { warnCoach } from '../src/letters/warnCoach';
-import { coach, keep, newClient, PASSWORD, runNext, TestSender, useWorld, world } from './world';
+import {
+  coach,
+  keep,
+  newClient,
+  newPlan,
+  newVisit,
+  PASSWORD,
+  runNext,
+  TestSender,
+  useWorld,
+  world,
+} from './world';
 
 // Behind one proxy, which says where a request is from.
 useWorld({ proxies: 1 });
@@ -28,7 +39,7 @@ async function fail(times: number, place: string, email = SALTREACH): Promise<nu
 
 describe('passwords', () => {
   it('ten wrong ones hold an account at that place, and nothing else', async () => {
-    const { accountFromPlace: most } = MOST_FAILURES;
+    const { accountFromPlace: most } = MOST_TRIES;
     expect(await fail(most, '10.0.0.1')).toEqual(Array(most).fill(401));
     expect(await from('10.0.0.1', SALTREACH, PASSWORD)).toBe(429);
     expect(await from('10.0.0.1', ELSEWHERE, PASSWORD)).toBe(201);
@@ -52,8 +63,8 @@ describe('passwords', () => {
     expect(await from('10.0.9.9', SALTREACH, PASSWORD)).toBe(201);
     const statuses = [];
     for (let place = 0; place < 12; place++) statuses.push(...(await fail(5, `10.0.1.${place}`)));
-    expect(statuses.filter((status) => status === 401)).toHaveLength(MOST_FAILURES.account);
-    expect(statuses.slice(MOST_FAILURES.account)).toEqual(Array(10).fill(429));
+    expect(statuses.filter((status) => status === 401)).toHaveLength(MOST_TRIES.account);
+    expect(statuses.slice(MOST_TRIES.account)).toEqual(Array(10).fill(429));
     expect(await from('10.0.2.1', SALTREACH, PASSWORD)).toBe(429);
     expect(await from('10.0.9.9', SALTREACH, PASSWORD)).toBe(201);
     await runNext(world, 'warn-coach', (data, source) => warnCoach(source, sender, data));
@@ -63,7 +74,7 @@ describe('passwords', () => {
   });
 
   it('guessing at many accounts from one place is held there', async () => {
-    for (let i = 0; i < MOST_FAILURES.place; i++) await fail(1, '10.0.3.1', `nobody${i}@x.example`);
+    for (let i = 0; i < MOST_TRIES.place; i++) await fail(1, '10.0.3.1', `nobody${i}@x.example`);
     expect(await from('10.0.3.1', SALTREACH, PASSWORD)).toBe(429);
     expect(await from('10.0.3.2', SALTREACH, PASSWORD)).toBe(201);
   }, 60_000);
@@ -97,7 +108,7 @@ describe('links', () => {
 
   it('one that opens is never refused, however much failed beside it', async () => {
     const { token: good } = await made();
-    const { linksFromPlace: most } = MOST_FAILURES;
+    const { linksFromPlace: most } = MOST_TRIES;
     const statuses = [];
     for (let i = 0; i <= most; i++) statuses.push(await page(token(i)));
     expect(statuses).toEqual([...Array(most).fill(410), 429]);
@@ -109,9 +120,45 @@ describe('links', () => {
     expect(await page(closed)).toBe(200);
     await close().expect(204);
     const statuses = [];
-    for (let i = 0; i <= MOST_FAILURES.link; i++) statuses.push(await page(closed));
-    expect(statuses).toEqual([...Array(MOST_FAILURES.link).fill(410), 429]);
+    for (let i = 0; i <= MOST_TRIES.link; i++) statuses.push(await page(closed));
+    expect(statuses).toEqual([...Array(MOST_TRIES.link).fill(410), 429]);
   });
+});
+
+/** A client with a plan at home, and a link to it. */
+async function pageOf() {
+  const client = newClient();
+  const visit = newVisit(client.id);
+  const plan = newPlan(visit);
+  await keep('clients', client);
+  await keep('visits', visit);
+  await keep('homePlans', plan);
+  const path = `/api/v1/clients/${client.id}/links`;
+  const { body } = await coach.post(path).send({ purpose: 'page', days: 9 }).expect(201);
+  return { token: body.token as string, plan };
+}
+
+const morning = (planId: string) => ({
+  id: crypto.randomUUID(),
+  planId,
+  planVersion: 1,
+  on: '2026-11-23',
+  said: '2026-11-23T08:00:00.000Z',
+  kind: 'morning',
+  worse: false,
+});
+
+it('words from home come by the month, and not by the thousand', async () => {
+  const { token, plan } = await pageOf();
+  const say = (count: number) =>
+    request(world.app)
+      .post('/api/v1/home/entries')
+      .set({ Authorization: `Bearer ${token}`, 'X-Taxikine': '1' })
+      .send({ entries: Array.from({ length: count }, () => morning(plan.id)) })
+      .then(({ status }) => status);
+  const statuses = [];
+  for (let i = 0; i < 9; i++) statuses.push(await say(200));
+  expect(statuses).toEqual([...Array(8).fill(201), 429]);
 });
 
 describe('what is counted', () => {

@@ -57,7 +57,7 @@ export async function guardedSignIn(
   await tries.check(own, ...(isKnown ? [] : others));
   const token = await maybeSignIn(source, account, password);
   if (!token) {
-    const reached = await tries.count(own, ...others);
+    const reached = await tries.count(1, own, ...others);
     if (reached.includes('account')) await warn(source, account);
     throw wrong;
   }

@@ -7,8 +7,8 @@ const WINDOW_S = 15 * 60;
 const DAY_S = 86_400;
 const KNOWN_FOR_S = 90 * DAY_S;
 
-/** What is counted, and how many failures of it are let through in a quarter of an hour. What succeeds counts nowhere. */
-export const MOST_FAILURES = {
+/** What is counted, and how much of it is let through in a quarter of an hour: what fails, and what floods. */
+export const MOST_TRIES = {
   /** One account from one place: somebody mistypes. */
   accountFromPlace: 10,
   /** One account from anywhere: somebody guesses from many places. */
@@ -19,9 +19,11 @@ export const MOST_FAILURES = {
   link: 60,
   /** Links that open nothing, from one place. */
   linksFromPlace: 300,
+  /** Words from home by one link: a month of them may come at once, and no more than a few. */
+  wordsOfLink: 1500,
 } as const;
 
-type Counted = keyof typeof MOST_FAILURES;
+type Counted = keyof typeof MOST_TRIES;
 /** What failed, and of whom. */
 export type Failure = readonly [counted: Counted, of: string];
 
@@ -46,24 +48,25 @@ export function createTries(source: DataSource) {
   const limiter = (keyPrefix: string, points: number, duration = WINDOW_S) =>
     new RateLimiterPostgres({ ...store, keyPrefix, points, duration });
   const limiters = Object.fromEntries(
-    Object.entries(MOST_FAILURES).map(([counted, most]) => [counted, limiter(counted, most)]),
+    Object.entries(MOST_TRIES).map(([counted, most]) => [counted, limiter(counted, most)]),
   ) as Record<Counted, RateLimiterPostgres>;
   const places = limiter('known', 1, KNOWN_FOR_S);
 
   const isOver = async ([counted, of]: Failure): Promise<boolean> =>
-    ((await limiters[counted].get(keyOf(of)))?.consumedPoints ?? 0) >= MOST_FAILURES[counted];
+    ((await limiters[counted].get(keyOf(of)))?.consumedPoints ?? 0) >= MOST_TRIES[counted];
 
   return {
     /** @throws AppError 429 when one of them has failed too often */
     check: async (...failures: Failure[]): Promise<void> => {
       if ((await Promise.all(failures.map(isOver))).some(Boolean)) throw tooMany;
     },
-    /** Counts a failure; what has just become too many. */
-    count: async (...failures: Failure[]): Promise<Counted[]> => {
+    /** Counts so many; what has just become too many. */
+    count: async (many: number, ...failures: Failure[]): Promise<Counted[]> => {
       const reached: Counted[] = [];
       for (const [counted, of] of failures) {
-        const { consumedPoints } = await limiters[counted].penalty(keyOf(of), 1);
-        if (consumedPoints === MOST_FAILURES[counted]) reached.push(counted);
+        const { consumedPoints } = await limiters[counted].penalty(keyOf(of), many);
+        const most = MOST_TRIES[counted];
+        if (consumedPoints >= most && consumedPoints - many < most) reached.push(counted);
       }
       return reached;
     },

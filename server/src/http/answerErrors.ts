@@ -3,8 +3,14 @@ import type { Logger } from 'pino';
 import { translated } from '../database/databaseErrors';
 import { AppError } from '../errors';
 
-/** Express's own parse errors, as ours. */
-function ofBodyParser(error: unknown): unknown {
+/** Express and its parsers tell by a status what is wrong with a request. */
+const isOfRequest = (error: unknown): error is Error & { status: number } => {
+  const { status } = error as { status?: unknown };
+  return error instanceof Error && typeof status === 'number' && status >= 400 && status < 500;
+};
+
+/** Express's own errors, as ours. */
+function ofExpress(error: unknown): unknown {
   const { type, limit = 0 } = error as { type?: string; limit?: number };
   if (type === 'entity.parse.failed')
     return new AppError(
@@ -26,13 +32,23 @@ function ofBodyParser(error: unknown): unknown {
       },
       { cause: error },
     );
+  if (isOfRequest(error) && !(error instanceof AppError))
+    return new AppError(
+      error.status,
+      {
+        code: 'bad-request',
+        message: 'The request cannot be read.',
+        hint: 'Nothing was written.',
+      },
+      { cause: error },
+    );
   return error;
 }
 
 /** The one place where errors become HTTP: one shape, and the cause only in the log. */
 export const answerErrors = (log: Logger): ErrorRequestHandler =>
   function (raised, request, response, _next) {
-    const error = ofBodyParser(translated(raised));
+    const error = ofExpress(translated(raised));
     if (error instanceof AppError) {
       response.status(error.status).json(error.shape);
       return;

@@ -39,7 +39,7 @@ export function homeRoutes(source: DataSource, tries: Tries, now: () => Date): R
         ['linksFromPlace', placeOf(ip)],
       ];
       await tries.check(...failures);
-      await tries.count(...failures);
+      await tries.count(1, ...failures);
       throw error;
     });
   const fileOf = async ({ practiceId, clientId }: LinkHolder) => {
@@ -59,6 +59,9 @@ export function homeRoutes(source: DataSource, tries: Tries, now: () => Date): R
   router.post('/home/entries', async (request, response) => {
     const link = await holder(bearer(request), 'page', request);
     const { entries } = input<{ entries: HomeEntry[] }>(entriesSchema, request.body);
+    const words: Failure = ['wordsOfLink', link.linkId];
+    await tries.check(words);
+    await tries.count(entries.length, words);
     const kept = await inPractice(source, link.practiceId, (manager) =>
       keepEntries(manager, link, entries),
     );

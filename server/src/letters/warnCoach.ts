@@ -1,11 +1,11 @@
 import type { DataSource } from 'typeorm';
-import { MOST_FAILURES } from '../auth/tries';
+import { MOST_TRIES } from '../auth/tries';
 import { Coach } from '../database/entities/Coach';
 import { inPractice } from '../database/inPractice';
 import type { JobData } from '../jobs/queues';
 import type { Letter, Sender } from './sender';
 
-const TEXT = `Somebody has tried ${MOST_FAILURES.account} wrong passwords for your account within a quarter of an hour.
+const TEXT = `Somebody has tried ${MOST_TRIES.account} wrong passwords for your account within a quarter of an hour.
 
 Nobody was let in. For up to a quarter of an hour your account opens only where you have signed in before.
 

@@ -1,0 +1,108 @@
+import request from 'supertest';
+import { everything } from './filled';
+import { routesIn, type Route } from './routesIn';
+import { coach, stranger, useWorld, world } from './world';
+
+useWorld();
+
+/** Open to anybody, and why. */
+const OPEN: Readonly<Record<string, string>> = {
+  'get /openapi.json': 'says what there is, and nothing that is kept',
+  'get /case.schema.json': 'the same',
+  'post /session': 'the door itself; what it lets in is looked at',
+  'get /home': 'opened by a link',
+  'post /home/entries': 'opened by a link',
+  'get /calendar/:token.ics': 'opened by a link',
+};
+
+/** Answered with an empty list, as for a client whom a device has not sent yet. */
+const EMPTY = ['get /clients/:id/links'];
+
+const nameOf = ({ method, path }: Route) => `${method} ${path}`;
+
+/** Ids of what the first practice has, by the kind that the API calls it. */
+async function ours() {
+  const { client, visit, plan, token } = await everything();
+  const file = (await coach.get(`/api/v1/clients/${client.id}/file`).expect(200)).body;
+  const { links } = (await coach.get(`/api/v1/clients/${client.id}/links`).expect(200)).body;
+  const [[look], [drill]] = [file.looks, file.drills];
+  const ids: Readonly<Record<string, string>> = {
+    clients: client.id,
+    visits: visit.id,
+    looks: look.id,
+    drills: drill.id,
+    homePlans: plan.id,
+  };
+  return { client, token, link: links[0].id as string, ids };
+}
+type Ours = Awaited<ReturnType<typeof ours>>;
+
+/** The address with ids of the first practice's in it; one of its own where it has nothing of a kind. */
+function addressOf({ path }: Route, { client, link, ids }: Ours): string {
+  const [, kind] = path.split('/');
+  return `/api/v1${path}`
+    .replace(':link', link)
+    .replace(':token', 'x'.repeat(43))
+    .replace(':id', path.startsWith('/clients/') ? client.id : (ids[kind] ?? crypto.randomUUID()));
+}
+
+/** A body that the first coach could have sent. */
+const bodyOf = async (route: Route, of: Ours): Promise<object> => {
+  if (route.path.endsWith('/erase')) return { name: of.client.name };
+  if (route.path.endsWith('/links')) return { purpose: 'page', days: 9 };
+  if (route.method !== 'put') return {};
+  const { body } = await coach.get(addressOf(route, of));
+  const { version = 0, ...record } = body.record ?? { id: crypto.randomUUID() };
+  return { writeId: crypto.randomUUID(), version, record };
+};
+
+type Asker = 'nobody' | 'a link' | 'another practice';
+
+/** One call of a route by somebody who is not of the practice that everything is of. */
+async function call(route: Route, who: Asker, of: Ours) {
+  const address = addressOf(route, of);
+  const body = await bodyOf(route, of);
+  const agent = who === 'another practice' ? stranger : request(world.app);
+  const asked = agent[route.method](address).set('X-Taxikine', '1');
+  if (who === 'a link') asked.set('Authorization', `Bearer ${of.token}`);
+  return asked.send(body);
+}
+
+/** The stream of changes does not end; what is packed is waited for. Both are looked at in tests of their own. */
+const isAsked = ({ path }: Route) => path !== '/changes' && !path.endsWith('export.zip');
+
+it.each<Asker>(['nobody', 'a link'])('%s gets nothing that needs a session', async (who) => {
+  const of = await ours();
+  const routes = routesIn(world.app).filter((route) => !(nameOf(route) in OPEN));
+  const letIn = [];
+  for (const route of routes.filter(({ path }) => path !== '/changes')) {
+    const { status } = await call(route, who, of);
+    if (status !== 401) letIn.push([nameOf(route), status]);
+  }
+  expect(routes.length).toBeGreaterThan(35);
+  expect(letIn).toEqual([]);
+  await coach.get(`/api/v1/clients/${of.client.id}/file`).expect(200);
+});
+
+it('another practice gets nothing, changes nothing and hears of nothing of ours', async () => {
+  const of = await ours();
+  const before = (await coach.get(`/api/v1/clients/${of.client.id}/file`).expect(200)).body;
+  const wrong = [];
+  for (const route of routesIn(world.app).filter(isAsked)) {
+    if (nameOf(route) in OPEN || nameOf(route) === 'delete /session') continue;
+    const { status, text = '' } = await call(route, 'another practice', of);
+    const isOfOurs = route.path.includes(':') && !EMPTY.includes(nameOf(route));
+    if (status >= 500 || (isOfOurs && status < 400)) wrong.push([nameOf(route), status]);
+    if (text.includes(of.client.id) && status < 400) wrong.push([nameOf(route), 'names ours']);
+    if (/Signe|saltreach/.test(text)) wrong.push([nameOf(route), 'says ours']);
+  }
+  expect(wrong).toEqual([]);
+  expect((await coach.get(`/api/v1/clients/${of.client.id}/file`).expect(200)).body).toEqual(
+    before,
+  );
+});
+
+it('every route is one that is looked at here, or open for a reason', () => {
+  const routes = routesIn(world.app).map(nameOf);
+  for (const name of Object.keys(OPEN)) expect(routes).toContain(name);
+});
