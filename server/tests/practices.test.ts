@@ -160,18 +160,6 @@ describe('the door', () => {
     await agent.get('/api/v1/clients').expect(401);
   });
 
-  it('a new sign-in in the same browser ends the one before', async () => {
-    const agent = request.agent(world.app).set('X-Taxikine', '1');
-    const who = { email: 'coach@elsewhere.example', password: PASSWORD };
-    const cookieOf = async () =>
-      (await agent.post('/api/v1/session').send(who).expect(201)).headers['set-cookie'][0];
-    const first = await cookieOf();
-    await api().get('/api/v1/session').set('Cookie', first).expect(200);
-    const second = await cookieOf();
-    await api().get('/api/v1/session').set('Cookie', first).expect(401);
-    await api().get('/api/v1/session').set('Cookie', second).expect(200);
-  });
-
   it('sessions that have run out are let go of', async () => {
     const count = () =>
       inPractice(world.source, world.practices[1].id, async (manager) => {

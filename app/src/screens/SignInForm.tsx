@@ -20,7 +20,11 @@ function useSignIn(): { problem: string | null; go: (values: Values) => Promise<
   const t = useText();
   const client = useQueryClient();
   const [problem, setProblem] = useState<string | null>(null);
+  const isUnderWay = useRef(false);
   const go = async ({ email, password }: Values) => {
+    // A button of a form is pressed and submits, both with one click.
+    if (isUnderWay.current) return;
+    isUnderWay.current = true;
     setProblem(null);
     try {
       client.setQueryData(SESSION_KEY, await signIn(email, password));
@@ -30,6 +34,8 @@ function useSignIn(): { problem: string | null; go: (values: Values) => Promise<
       });
     } catch (error) {
       setProblem(error instanceof NoAnswer ? t('noAnswer') : (error as Error).message);
+    } finally {
+      isUnderWay.current = false;
     }
   };
   return { problem, go };

@@ -1,5 +1,5 @@
 import { J } from '@taxikine/core';
-import { Router, type Request } from 'express';
+import { Router } from 'express';
 import type { DataSource } from 'typeorm';
 import type { KnownSessions } from '../auth/KnownSessions';
 import { guardedSignIn } from '../auth/guardedSignIn';
@@ -25,19 +25,9 @@ export function sessionRoutes(
 ): Router {
   const router = Router();
 
-  /** Whoever was signed in with this browser before is so no more. */
-  const endOld = async (request: Request) => {
-    const old = maybeToken(request);
-    const who = old ? await sessions.maybeSignedIn(old) : null;
-    if (!old || !who) return;
-    await signOut(source, who.practice.id, old);
-    sessions.forget(old);
-  };
-
   router.post('/session', async (request, response) => {
     const said = input<{ email: string; password: string }>(signInSchema, request.body);
     const token = await guardedSignIn(source, tries, { ...said, place: placeOf(request.ip) });
-    await endOld(request);
     response
       .cookie(SESSION_COOKIE, token, cookieOptions(secure))
       .status(201)
