@@ -72,8 +72,13 @@ test('a lunge is fitted by its step, and the step is kept with the set-up', asyn
   const before = await slider(page, 'Step, ankle to ankle').inputValue();
   await button(page, 'Aim: spare the knees').click();
   await expect(page.getByText(/foot in front, step \d+ cm .* becomes \d+ Nm/)).toBeVisible();
-  await button(page, 'Try this stance').click();
+  const offer = button(page, 'Try this stance');
+  await offer.click();
+  const { y } = (await offer.boundingBox())!;
   await expect(slider(page, 'Step, ankle to ankle')).not.toHaveValue(before);
+  // What is worked out for the stance that was taken moves nothing under the finger.
+  await expect(page.getByText(/^Stances tried: \d+$/)).toBeVisible();
+  expect(Math.abs((await offer.boundingBox())!.y - y)).toBeLessThan(2);
   await button(page, 'Save this stance for looks and drills').click();
   await page.getByText(/kept on this device/).waitFor({ state: 'hidden' });
   const { setups } = (await fileOf(page, world, client)).client;

@@ -1,10 +1,10 @@
 import type { Setup } from '@taxikine/core/knowledge/setup';
 import type { PostureQuestion } from '@taxikine/core/solver/ask';
-import { fitAimsOf, type Fitted, type FitFor as Aim } from '@taxikine/core/solver/fit';
+import { fitAimsOf, type Fit, type Fitted, type FitFor as Aim } from '@taxikine/core/solver/fit';
 import { View } from '@tamagui/core';
 import { memo, useState } from 'react';
 import { setupWords } from '../steps/setupWords';
-import { lastOf, useLongAnswer } from '../solver/useLongAnswer';
+import { lastOf, useLongAnswer, type LongAnswer } from '../solver/useLongAnswer';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Section } from '../ui/layout';
@@ -40,6 +40,7 @@ export const FitFor = memo(function FitFor({
   const key = asked && JSON.stringify([asked, question]);
   const answer = useLongAnswer(key, (ask, onProgress) => ask.fit(question, asked!, onProgress));
   const found = lastOf(answer);
+  const isWorking = answer.status === 'working';
   return (
     <Section>
       <Title small aria-level={2}>
@@ -52,17 +53,10 @@ export const FitFor = memo(function FitFor({
         value={aim ?? undefined}
         onChange={(next) => setAim(next === aim ? null : next)}
       />
-      {answer.status === 'working' ? (
-        <View flexDirection="row" alignItems="center" gap="$3">
-          <Words role="status" soft>
-            {t('fit.trying', { part: Math.round(100 * answer.part) })}
-          </Words>
-          <Button kind="quiet" tight label={t('cancel')} onPress={() => setAim(null)} />
-        </View>
-      ) : null}
+      <Tried answer={answer} onCancel={() => setAim(null)} />
       {answer.status === 'done' && !found ? <Words accent>{t('fit.noFit')}</Words> : null}
       {aim && found ? (
-        <>
+        <View gap="$2" opacity={isWorking ? 0.6 : 1}>
           <TradeOff
             fit={found}
             unit={unitOf(aim)}
@@ -74,24 +68,52 @@ export const FitFor = memo(function FitFor({
             now={found.now}
             said={(value) => withUnit(saidValue(pattern, aim, value), unitOf(aim))}
             setup={question.setup as Setup}
+            off={isWorking}
             onTake={onTake}
           />
-        </>
+        </View>
       ) : null}
     </Section>
   );
 });
+
+interface TriedProps {
+  readonly answer: LongAnswer<Fit | null>;
+  readonly onCancel: () => void;
+}
+
+/** How far the trying is. It takes one height: what is offered below it stays under the finger. */
+function Tried({ answer, onCancel }: TriedProps) {
+  const t = useText();
+  if (answer.status === 'idle') return null;
+  const said =
+    answer.status === 'working'
+      ? t('fit.trying', { part: Math.round(100 * answer.part) })
+      : t('fit.tried', { count: answer.value?.tried ?? 0 });
+  return (
+    <View flexDirection="row" alignItems="center" gap="$3" minHeight={48}>
+      <Words role="status" soft>
+        {said}
+      </Words>
+      {answer.status === 'working' ? (
+        <Button kind="quiet" tight label={t('cancel')} onPress={onCancel} />
+      ) : null}
+    </View>
+  );
+}
 
 interface OfferProps {
   readonly best: Fitted;
   readonly now: Fitted;
   readonly said: (value: number) => string;
   readonly setup: Setup;
+  /** Another question is worked out: this answers the last one. */
+  readonly off: boolean;
   readonly onTake: FitBench['take'];
 }
 
 /** The winner, in words, with what it gives; one tap takes it over. */
-function Offer({ best, now, said, setup, onTake }: OfferProps) {
+function Offer({ best, now, said, setup, off, onTake }: OfferProps) {
   const t = useText();
   if (best.change === 0) return <Words>{t('fit.asItIs')}</Words>;
   const next = { ...setup, ...best.setup };
@@ -100,7 +122,7 @@ function Offer({ best, now, said, setup, onTake }: OfferProps) {
       <Words>
         {setupWords(next, t)}: {t('fit.fromTo', { from: said(now.value), to: said(best.value) })}
       </Words>
-      <Button label={t('fit.take')} onPress={() => onTake(best.setup)} />
+      <Button label={t('fit.take')} off={off} onPress={() => onTake(best.setup)} />
     </View>
   );
 }

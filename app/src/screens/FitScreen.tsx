@@ -14,6 +14,7 @@ import { PostureFigure } from '../fit/PostureFigure';
 import { RangeSliders } from '../fit/RangeSliders';
 import { SetupSliders } from '../fit/SetupSliders';
 import { useFitBench, type FitBench } from '../fit/useFitBench';
+import { useSettled } from '../fit/useSettled';
 import { useStand, type Stand } from '../fit/useStand';
 import type { Found } from '../solver/useEased';
 import { lastOf, useLongAnswer } from '../solver/useLongAnswer';
@@ -44,17 +45,17 @@ function Bench({ file, visitId }: { file: ClientFile; visitId: string | null }) 
   const { wide, width } = useWide();
   const bench = useFitBench(file, visitId);
   const [view, setView] = useState<FigureView>('right');
+  const [sceneHeight, setSceneHeight] = useState(0);
   const stand = useStand(bench, view);
   const asked = useMemo(
-    () => ({ question: bench.question, measured: bench.limits }),
-    [bench.question, bench.limits],
+    () => ({ question: bench.question, measured: bench.limits, depthDeg: bench.depthDeg }),
+    [bench.question, bench.limits, bench.depthDeg],
   );
   const rested = useRested(asked, REST_MS);
-  const key = useMemo(() => JSON.stringify(rested), [rested]);
+  const { question, measured } = rested;
+  const key = useMemo(() => JSON.stringify([question, measured]), [question, measured]);
   const prices = lastOf(
-    useLongAnswer(stand.problem ? null : key, (ask) =>
-      ask.whatIf(rested.question, rested.measured),
-    ),
+    useLongAnswer(stand.problem ? null : key, (ask) => ask.whatIf(question, measured)),
   );
   const { setPattern, step } = bench;
   const changePattern = useCallback(
@@ -76,8 +77,11 @@ function Bench({ file, visitId }: { file: ClientFile; visitId: string | null }) 
       view={view}
       width={column}
       wide={wide}
+      onHeight={setSceneHeight}
     />
   );
+  // What grows behind the held scene is out of sight: the browser keeps what is below it where it is.
+  const held = wide ? 0 : sceneHeight;
   return (
     <View flex={1} minHeight={0} height="100%">
       <Header title={t('fit.title')} note={client.name} back={`/clients/${client.id}${visit}`} />
@@ -85,7 +89,7 @@ function Bench({ file, visitId }: { file: ClientFile; visitId: string | null }) 
         render="main"
         flex={1}
         minHeight={0}
-        style={{ overflowY: 'auto' }}
+        style={{ overflowY: 'auto', scrollPaddingTop: held } as object}
         padding="$4"
         gap="$5"
         $wide={{ padding: '$5', flexDirection: 'row', gap: '$6', alignItems: 'flex-start' }}
@@ -135,16 +139,23 @@ interface Benched {
   readonly bench: FitBench;
 }
 
+/** What was asked when the hand last rested. */
+interface RestedQuestion {
+  readonly question: PostureQuestion;
+  readonly measured: LimitsDeg;
+  readonly depthDeg: number | null;
+}
+
 interface RestedProps extends Benched {
-  readonly rested: { readonly question: PostureQuestion; readonly measured: LimitsDeg };
+  readonly rested: RestedQuestion;
   readonly gains: readonly WhatIf[] | null;
   readonly width: number;
 }
 
 /** The long answers, to the question as it was when the hand last rested. */
 function Rested({ stand, bench, rested, gains, width }: RestedProps) {
-  const { question, measured } = rested;
-  const reachDeg = useRested(stand.reachDeg, REST_MS);
+  const { question, measured, depthDeg } = rested;
+  const settled = useSettled(question, stand.lowest);
   return (
     <View gap="$5" width={width}>
       <Answers
@@ -156,9 +167,9 @@ function Rested({ stand, bench, rested, gains, width }: RestedProps) {
         width={width}
       />
       <FitFor
-        question={question}
-        depthDeg={bench.depthDeg}
-        reachDeg={reachDeg}
+        question={settled.question}
+        depthDeg={depthDeg}
+        reachDeg={settled.reachDeg}
         onTake={bench.take}
         width={width}
       />
@@ -171,10 +182,11 @@ interface SceneProps extends Benched {
   readonly view: FigureView;
   readonly width: number;
   readonly wide: boolean;
+  readonly onHeight: (height: number) => void;
 }
 
 /** The answer and the figure; on the phone they stay in sight while the levers are pulled. */
-function Scene({ stand, bench, errorDeg, view, width, wide }: SceneProps) {
+function Scene({ stand, bench, errorDeg, view, width, wide, onHeight }: SceneProps) {
   const t = useText();
   const { shown, against, lowest } = stand;
   const height = wide ? 360 : 215;
@@ -189,6 +201,7 @@ function Scene({ stand, bench, errorDeg, view, width, wide }: SceneProps) {
       borderBottomWidth={wide ? 0 : 1}
       borderColor="$rule"
       style={held}
+      onLayout={({ nativeEvent }) => onHeight(Math.round(nativeEvent.layout.height))}
     >
       <Reached lowest={lowest} pattern={bench.pattern} errorDeg={errorDeg} />
       {shown ? (

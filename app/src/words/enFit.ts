@@ -84,6 +84,7 @@ export const fit = {
     hips: 'spare the hips',
   },
   trying: 'Trying stances: {{part}} %',
+  tried: 'Stances tried: {{count}}',
   noFit: 'No stance within reach does it.',
   asItIs: 'The present stance is the best of those tried.',
   fromTo: '{{from}} becomes {{to}}',

@@ -36,8 +36,9 @@ async function warn(source: DataSource, email: string): Promise<void> {
 }
 
 /**
- * A token for e-mail and password that belong together. Only what fails is counted: for the account from one place,
- * for the account from anywhere, and for the place.
+ * A token for e-mail and password that belong together. Only what fails stays counted: for the account from one place,
+ * for the account from anywhere, and for the place. It is counted before the password is looked at: else any number
+ * of guesses that are made at once would see no count.
  *
  * @throws AppError 401 when they do not, 429 when too much has failed
  */
@@ -54,13 +55,14 @@ export async function guardedSignIn(
     ['place', place],
   ];
   const isKnown = await tries.isKnown(here);
-  await tries.check(own, ...(isKnown ? [] : others));
+  await tries.take(1, own);
+  const reached = await (isKnown ? tries.note : tries.take)(1, ...others);
   const token = await maybeSignIn(source, account, password);
   if (!token) {
-    const reached = await tries.count(1, own, ...others);
     if (reached.includes('account')) await warn(source, account);
     throw wrong;
   }
+  await tries.giveBack(1, ...others);
   await tries.forget(own);
   await tries.know(here);
   return token;

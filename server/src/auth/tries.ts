@@ -27,6 +27,17 @@ type Counted = keyof typeof MOST_TRIES;
 /** What failed, and of whom. */
 export type Failure = readonly [counted: Counted, of: string];
 
+/** A count before and after so many were added. */
+interface Added {
+  readonly counted: Counted;
+  readonly was: number;
+  readonly is: number;
+}
+
+const isOver = ({ counted, is }: Added): boolean => is > MOST_TRIES[counted];
+const isReached = ({ counted, was, is }: Added): boolean =>
+  was < MOST_TRIES[counted] && is >= MOST_TRIES[counted];
+
 const tooMany = new AppError(429, {
   code: 'too-many-tries',
   message: 'Too many tries.',
@@ -52,23 +63,33 @@ export function createTries(source: DataSource) {
   ) as Record<Counted, RateLimiterPostgres>;
   const places = limiter('known', 1, KNOWN_FOR_S);
 
-  const isOver = async ([counted, of]: Failure): Promise<boolean> =>
-    ((await limiters[counted].get(keyOf(of)))?.consumedPoints ?? 0) >= MOST_TRIES[counted];
+  /** Counted in one step where everybody counts: tries that are made at once are all seen. */
+  const addTo = async (many: number, [counted, of]: Failure): Promise<Added> => {
+    const { consumedPoints } = await limiters[counted].penalty(keyOf(of), many);
+    return { counted, is: consumedPoints, was: consumedPoints - many };
+  };
+  const count = (many: number, failures: readonly Failure[]): Promise<Added[]> =>
+    Promise.all(failures.map((failure) => addTo(many, failure)));
+  const reachedBy = (added: readonly Added[]): Counted[] =>
+    added.filter(isReached).map(({ counted }) => counted);
 
   return {
-    /** @throws AppError 429 when one of them has failed too often */
-    check: async (...failures: Failure[]): Promise<void> => {
-      if ((await Promise.all(failures.map(isOver))).some(Boolean)) throw tooMany;
+    /**
+     * Counts what is about to be tried, as if it failed; what turns out right is given back.
+     *
+     * @returns what has just become as much as is let through
+     * @throws AppError 429 when it is more
+     */
+    take: async (many: number, ...failures: Failure[]): Promise<Counted[]> => {
+      const added = await count(many, failures);
+      if (added.some(isOver)) throw tooMany;
+      return reachedBy(added);
     },
-    /** Counts so many; what has just become too many. */
-    count: async (many: number, ...failures: Failure[]): Promise<Counted[]> => {
-      const reached: Counted[] = [];
-      for (const [counted, of] of failures) {
-        const { consumedPoints } = await limiters[counted].penalty(keyOf(of), many);
-        const most = MOST_TRIES[counted];
-        if (consumedPoints >= most && consumedPoints - many < most) reached.push(counted);
-      }
-      return reached;
+    /** Counts in the same way, and holds nobody back. */
+    note: async (many: number, ...failures: Failure[]): Promise<Counted[]> =>
+      reachedBy(await count(many, failures)),
+    giveBack: async (many: number, ...failures: Failure[]): Promise<void> => {
+      for (const [counted, of] of failures) await limiters[counted].reward(keyOf(of), many);
     },
     forget: async ([counted, of]: Failure): Promise<void> => {
       await limiters[counted].delete(keyOf(of));

@@ -38,8 +38,7 @@ export function homeRoutes(source: DataSource, tries: Tries, now: () => Date): R
         ['link', token],
         ['linksFromPlace', placeOf(ip)],
       ];
-      await tries.check(...failures);
-      await tries.count(1, ...failures);
+      await tries.take(1, ...failures);
       throw error;
     });
   const fileOf = async ({ practiceId, clientId }: LinkHolder) => {
@@ -59,9 +58,7 @@ export function homeRoutes(source: DataSource, tries: Tries, now: () => Date): R
   router.post('/home/entries', async (request, response) => {
     const link = await holder(bearer(request), 'page', request);
     const { entries } = input<{ entries: HomeEntry[] }>(entriesSchema, request.body);
-    const words: Failure = ['wordsOfLink', link.linkId];
-    await tries.check(words);
-    await tries.count(entries.length, words);
+    await tries.take(entries.length, ['wordsOfLink', link.linkId]);
     const kept = await inPractice(source, link.practiceId, (manager) =>
       keepEntries(manager, link, entries),
     );

@@ -7,7 +7,7 @@ import type { Letter, Sender } from './sender';
 
 const TEXT = `Somebody has tried ${MOST_TRIES.account} wrong passwords for your account within a quarter of an hour.
 
-Nobody was let in. For up to a quarter of an hour your account opens only where you have signed in before.
+For up to a quarter of an hour your account opens only where you have signed in before.
 
 If it was you: wait, and try again. If it was not: a long password of its own for this account is what helps.`;
 
