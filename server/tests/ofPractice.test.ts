@@ -17,6 +17,7 @@ import {
   useWorld,
   world,
   write,
+  SHARP_KNEE,
 } from './world';
 
 useWorld();
@@ -102,15 +103,6 @@ it('a deleted drill stays in the session it was done in, as it was', async () =>
   const { body } = await coach.get(`/api/v1/clients/${client.id}/file`).expect(200);
   expect(body.drills[0].own).toEqual(own);
 });
-
-const SHARP_KNEE = {
-  region: 'knee',
-  side: 'left',
-  phase: 'bottom',
-  score: 7,
-  kind: 'sharp',
-  on: '2026-01-01T10:00:00.000Z',
-} as const;
 
 it('no rung of a ladder that a flag or a pain of its visit speaks against, whoever asks', async () => {
   const rung = (id: string) => ({ rung: id, kg: null, met: null });

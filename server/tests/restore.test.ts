@@ -2,11 +2,12 @@ import type { VisitRecord } from '@taxikine/core';
 import { strToU8, unzipSync, zipSync } from 'fflate';
 import { Image } from '../src/database/entities/Image';
 import { everything, waiting, writtenTo } from './filled';
-import { archive, changed, lose, own, restore, type ArchivedClient } from './restoring';
+import { archive, changed, lose, nameOf, own, restore, type ArchivedClient } from './restoring';
 import {
   coach,
   newClient,
   newDrill,
+  newLook,
   newPlan,
   newVisit,
   NOON,
@@ -14,6 +15,7 @@ import {
   signIn,
   useWorld,
   world,
+  SHARP_KNEE,
 } from './world';
 
 useWorld();
@@ -190,6 +192,40 @@ describe('the gate', () => {
       'planned',
       { id: plan.id, version: 1 },
     ]);
+  });
+
+  const RUNG = { rung: 'sides-5', kg: null, met: null };
+  it.each<[string, object, object]>([
+    ['a drill', { drill: 'slow-step-down', side: 'left' }, { pain: [SHARP_KNEE] }],
+    ['a rung', { drill: 'front-foot-high-split', side: 'left', rung: RUNG }, {}],
+  ])('%s that a pain or a flag keeps out is ended alone', async (_name, drill, look) => {
+    const { client, bytes } = await lost(({ file }) => {
+      Object.assign(file.client, { flags: ['neuropathy'] });
+      Object.assign(file.drills[0], drill);
+      file.looks.push({ ...newLook(file.visits[0] as VisitRecord, look), version: 1 });
+    });
+    expect(await restore(bytes)).toMatchObject({ made: 1, closed: 1, problems: [] });
+    const { drills, homePlans } = await fileOf(client.id);
+    expect([drills[0].status, homePlans[0].endedOn]).toEqual(['skipped', null]);
+  });
+
+  it('a look that does not go with its visit is refused by its field', async () => {
+    const { client, bytes } = await lost(({ file }) => {
+      const foreign = {
+        fault: 'rear-leg-bends',
+        side: 'left',
+        phase: 'bottom',
+        grade: 'plain',
+      } as const;
+      file.looks.push({
+        ...newLook(file.visits[0] as VisitRecord, { faults: [foreign] }),
+        version: 1,
+      });
+    });
+    expect((await restore(bytes)).problems).toMatchObject([
+      { path: `${nameOf(client.id)}.file.looks.0.faults.0.fault` },
+    ]);
+    await coach.get(`/api/v1/clients/${client.id}/file`).expect(404);
   });
 
   it('of a client who is not held back, they stay open', async () => {

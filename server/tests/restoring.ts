@@ -46,7 +46,7 @@ export async function lose(clientId: string) {
 }
 
 export interface ArchivedClient {
-  readonly file: Readonly<Record<'visits' | 'looks' | 'homeEntries', object[]>> & {
+  readonly file: Readonly<Record<'visits' | 'looks' | 'drills' | 'homeEntries', object[]>> & {
     readonly client: object;
   };
   readonly images: { id: string; jpeg?: string }[];

@@ -240,6 +240,16 @@ export const newLook = (visit: VisitRecord, part: Partial<LookRecord> = {}): Loo
   ...part,
 });
 
+/** A pain that keeps out what loads the left knee. */
+export const SHARP_KNEE: LookRecord['pain'][number] = {
+  region: 'knee',
+  side: 'left',
+  phase: 'bottom',
+  score: 7,
+  kind: 'sharp',
+  on: NOW,
+};
+
 export const newDrill = (visit: VisitRecord, part: Partial<DrillRecord> = {}): DrillRecord => ({
   id: crypto.randomUUID(),
   clientId: visit.clientId,

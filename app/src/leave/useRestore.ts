@@ -1,6 +1,6 @@
 import type { RestoreShown } from '@taxikine/core/contract/restoreShown';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useEffect } from 'react';
+import { useEffect, useRef } from 'react';
 import { call, sendFile } from '../data/api';
 
 const KEY = ['restore'] as const;
@@ -30,15 +30,17 @@ export function useRestore() {
     onSuccess: ({ restore }) => client.setQueryData(KEY, restore),
     onError: () => client.invalidateQueries({ queryKey: KEY }),
   });
-  const read = last?.read ?? 0;
-  // What came back is seen at once wherever it is shown.
+  const underWay = isUnderWay(last);
+  const wasUnderWay = useRef(false);
+  // What came back is asked for once, when all of it is there.
   useEffect(() => {
-    if (read > 0)
+    if (wasUnderWay.current && !underWay)
       void client.invalidateQueries({ predicate: ({ queryKey }) => queryKey[0] !== KEY[0] });
-  }, [client, read]);
+    wasUnderWay.current = underWay;
+  }, [client, underWay]);
   return {
     last: last ?? null,
-    underWay: isUnderWay(last),
+    underWay,
     sending: sending.isPending,
     problem: sending.error,
     send: (file: File) => sending.mutate(file),

@@ -23,9 +23,9 @@ export const practice = {
   erasedAgain_one: 'One client was here and is erased again, as the archive knows.',
   erasedAgain_other: '{{count}} clients were here and are erased again, as the archive knows.',
   closed_one:
-    'One of them is held back by a safety answer, or has not consented: the open drills and plans that came were ended.',
+    'One of them came with open drills or a plan that may not be done: for a safety answer, missing consent, a flag or a pain. They were ended.',
   closed_other:
-    '{{count}} of them are held back by a safety answer, or have not consented: their the open drills and plans that came were ended.',
+    '{{count}} of them came with open drills or plans that may not be done: for a safety answer, missing consent, a flag or a pain. They were ended.',
   notTaken_one: 'One client was not taken, and nothing of them is here:',
   notTaken_other: '{{count}} clients were not taken, and nothing of them is here:',
   refused: 'The archive was refused as a whole, and nothing was written.',

@@ -1,10 +1,10 @@
 import { KIT } from '../knowledge/kit';
-import { maybeForbidden } from '../safety/flagRules';
+import { maybeBarred } from '../safety/maybeBarred';
 import type { WeekProblem } from './bestWeek';
 import type { WeekDrill, WeekInput } from './weekInput';
 
 /** Why a drill is in the week less often than it was asked for. */
-export type DroppedWhy = RuleWhy | 'kit' | 'flag';
+export type DroppedWhy = RuleWhy | 'kit' | 'flag' | 'pain';
 
 /** What keeps a drill away that can be done at home. */
 type RuleWhy = 'minutes' | 'days' | 'training' | 'rest-days' | 'one-new' | 'by-hand';
@@ -68,11 +68,11 @@ export const droppedDoses = (week: FilledWeek, sittings: (key: string) => number
 /** What keeps a drill out of every week at home; null when nothing does. */
 export function maybeKeptOut(
   { key, row, side, perWeek }: WeekDrill,
-  { kit, flags, standing = { flags } }: WeekInput,
+  { kit, flags, standing = { flags }, pains }: WeekInput,
 ): DroppedDoses | null {
   const none = { key, asked: perWeek, placed: 0 };
-  const flag = maybeForbidden(row, side, standing);
-  if (flag) return { ...none, why: 'flag', says: flag };
+  const barred = maybeBarred(row, side, { ...standing, pains });
+  if (barred) return { ...none, why: barred.by, says: barred.says };
   const lacks = KIT.filter(({ id }) => row.kit.includes(id) && !kit.includes(id));
   const names = lacks.map(({ name }) => name.toLowerCase());
   return names.length > 0 ? { ...none, why: 'kit', says: `needs: ${names.join(' · ')}` } : null;

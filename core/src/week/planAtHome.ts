@@ -1,25 +1,29 @@
 import { hasConsent, openReferrals } from '../safety/gate';
 import { standingOf, type Standing } from '../safety/standing';
+import type { Pain } from '../trace/caseFile';
 import type { ClientFile, HomePlanRecord, Versioned } from '../visit/records';
 import type { HomeEntry } from './homeEntry';
+import { painsAtHome } from './painsAtHome';
 
-/** A plan with what stands about its client today. */
-export type CurrentPlan = Versioned<HomePlanRecord> & { readonly standing: Standing };
+/** A plan with what stands about its client today, and what was last told to hurt. */
+export type CurrentPlan = Versioned<HomePlanRecord> & {
+  readonly standing: Standing;
+  readonly pains: readonly Pain[];
+};
 
 /**
- * The plan that holds: the newest that nobody has ended. Flags are the client's of today: what became known
+ * The plan that holds: the newest that nobody has ended. Flags and pains are those of today: what became known
  * since it was made keeps a drill out of it as well.
  */
-export function maybeCurrentPlan({
-  client,
-  homePlans,
-}: Pick<ClientFile, 'client' | 'homePlans'>): CurrentPlan | null {
-  const newest = homePlans
+export function maybeCurrentPlan(file: ClientFile): CurrentPlan | null {
+  const newest = file.homePlans
     .filter(({ endedOn }) => !endedOn)
     .sort((a, b) => a.madeOn.localeCompare(b.madeOn))
     .at(-1);
-  const standing = standingOf(client);
-  return newest ? { ...newest, flags: [...standing.flags], standing } : null;
+  if (!newest) return null;
+  const standing = standingOf(file.client);
+  const { pains } = painsAtHome(file, newest);
+  return { ...newest, flags: [...standing.flags], standing, pains };
 }
 
 /** What was said of a plan. What was said of an earlier one stopped that one's drills, and was answered there. */

@@ -3,6 +3,7 @@ import { REGION_OF_CAUSE } from '../knowledge/regionOfCause';
 import type { Weekday } from '../knowledge/weekdays';
 import type { Standing } from '../safety/standing';
 import type { MaybeSide } from '../sides/side';
+import type { Pain } from '../trace/caseFile';
 import { drillKey } from '../planning/candidates';
 import { doseMinutes } from '../planning/doseSeconds';
 import { drillOf } from '../visit/drillOf';
@@ -28,6 +29,8 @@ export type WeekInput = Pick<
 > & {
   /** What stands about the client today; its flags alone, where that is all that is known. */
   readonly standing?: Standing;
+  /** What was last told to hurt; nothing, where nobody looked. */
+  readonly pains?: readonly Pain[];
 };
 
 /** A drill of the plan with everything that is worked out of it. */

@@ -1,7 +1,6 @@
 import type { RequestHandler } from 'express';
 import { AppError } from '../errors';
-
-const LOOPBACK = /^(127(\.\d+){3}|localhost|\[::1\])$/;
+import { isLoopback } from './isLoopback';
 
 const misdirected = new AppError(421, {
   code: 'unknown-host',
@@ -20,6 +19,6 @@ export const knownHost = (names: readonly string[] | null): RequestHandler =>
     const [, name = ''] =
       /^(\[[\da-f:.]+\]|[^:]*)(?::\d+)?$/i.exec(request.headers.host ?? '') ?? [];
     const plain = name.toLowerCase();
-    const isKnown = names === null || LOOPBACK.test(plain) || names.includes(plain);
+    const isKnown = names === null || isLoopback(plain) || names.includes(plain);
     next(isKnown ? undefined : misdirected);
   };

@@ -1,14 +1,6 @@
 import {
-  asSentence,
-  drillOf,
   gateOf,
-  maybeBarred,
-  maybeLadder,
-  maybeRungAgainst,
   maybeLookProblem,
-  oneRung,
-  painsOf,
-  standingOf,
   type ClientRecord,
   type DrillRecord,
   type HomePlan,
@@ -25,6 +17,7 @@ import type { EntityManager } from 'typeorm';
 import { Erasure } from '../database/entities/Erasure';
 import { Visit } from '../database/entities/Visit';
 import { AppError, invalid } from '../errors';
+import { maybeBarredDrill, maybeBarredRung } from './maybeBarredDrill';
 import { maybeClientFile } from './readFile';
 
 type Guard = (write: {
@@ -125,26 +118,12 @@ const gateOfPlanIsOpen: Guard = async ({ before, after, manager }) => {
 
 /** No rung that a standing fact about the client, or a pain of the visit in which it is planned, speaks against. */
 const rungIsAllowed: Guard = async ({ before, after, manager }) => {
-  const { drill, rung, side, clientId, visitId, removed, status } = after as DrillRecord;
+  const drill = after as DrillRecord;
   // What was carried before the flag was known stays in the record.
-  if ((before as DrillRecord | null)?.rung?.rung === rung?.rung) return;
-  const ladder = maybeLadder(drill);
-  if (!rung || !ladder || removed) return;
-  const file = await maybeClientFile(manager, clientId);
-  if (!file) return;
-  const looks = file.looks.filter((look) => look.visitId === visitId);
-  const known = {
-    ...standingOf(file.client),
-    pains: status === 'planned' ? painsOf(looks) : [],
-  };
-  const against = maybeRungAgainst(ladder, oneRung(ladder, rung.rung), side, known);
-  if (!against) return;
-  throw new AppError(422, {
-    code: 'blocked',
-    message: `Not this rung for this client. ${asSentence(against)}`,
-    path: 'rung.rung',
-    hint: 'Take a lower rung.',
-  });
+  if ((before as DrillRecord | null)?.rung?.rung === drill.rung?.rung || drill.removed) return;
+  const file = await maybeClientFile(manager, drill.clientId);
+  const barred = file && maybeBarredRung(file, drill);
+  if (barred) throw new AppError(422, barred);
 };
 
 const isSame = (one: DrillRecord, other: DrillRecord): boolean =>
@@ -159,16 +138,8 @@ const drillIsAllowed: Guard = async ({ before, after, manager }) => {
   if (drill.status !== 'planned' || drill.removed) return;
   if (before && isSame(before as DrillRecord, drill)) return;
   const file = await maybeClientFile(manager, drill.clientId);
-  if (!file) return;
-  const pains = painsOf(file.looks.filter(({ visitId }) => visitId === drill.visitId));
-  const barred = maybeBarred(drillOf(drill), drill.side, { ...standingOf(file.client), pains });
-  if (!barred) return;
-  throw new AppError(422, {
-    code: 'blocked',
-    message: `Not for this client: ${barred.says}.`,
-    path: 'drill',
-    hint: 'Choose another drill for the same cause.',
-  });
+  const barred = file && maybeBarredDrill(file, drill);
+  if (barred) throw new AppError(422, barred);
 };
 
 /** A device that still holds writes of a client who was erased does not bring that client back. */

@@ -66,7 +66,7 @@ async function isTaken({ asked, own, archive, now }: Run, read: number): Promise
     });
   try {
     const document = clientOf(await archive.json(name), name);
-    const restoring = { practiceId, bytes: archive.bytes, on: now() };
+    const restoring = { practiceId, name, bytes: archive.bytes, on: now() };
     return await next(async (manager, restore) => {
       const became = await restoreClient(manager, document, restoring);
       await countClient(manager, restore, became, now());

@@ -1,26 +1,29 @@
-import { KINDS_IN_FILE, type ClientFile, type RecordKind } from '@taxikine/core';
+import { KINDS_IN_FILE, maybeLookProblem, type ClientFile, type RecordKind } from '@taxikine/core';
 import type { EntityManager } from 'typeorm';
 import { Client } from '../database/entities/Client';
 import { Erasure } from '../database/entities/Erasure';
 import { HomeEntryRow } from '../database/entities/HomeEntryRow';
-import { AppError } from '../errors';
+import { AppError, invalid } from '../errors';
 import { sendJob } from '../jobs/sendJob';
 import { pictureName, type ClientDocument, type ImageOfClient } from '../leave/practiceEntries';
+import { maybeClientFile } from '../records/readFile';
 import { RESOURCES } from '../records/resources';
 import { keepSummary } from '../today/keepSummary';
 import { imageOf } from './archiveFiles';
-import { closeHeld } from './closeHeld';
+import { closeBarred, openHere } from './closeBarred';
 
 /** What became of a client of an archive. */
 export interface ClientRestored {
   /** `known`: what was lacking was added, what was there stays as it is; `erased`: since the archive was written. */
   readonly became: 'made' | 'known' | 'erased';
-  /** Held back: the open drills and plans that came with the archive were ended. */
+  /** Open drills or plans that came with the archive may not be given to this client, and were ended. */
   readonly closed: boolean;
 }
 
 export interface Restoring {
   readonly practiceId: string;
+  /** Of the client's file. */
+  readonly name: string;
   /** Bytes of a file of the archive. */
   readonly bytes: (name: string) => Promise<Buffer>;
   /** Instant. */
@@ -104,26 +107,39 @@ async function addFile(
   await addHomeEntries(manager, file, practiceId);
 }
 
+/** A look says only what can be seen in the pattern of its visit, as that is here. */
+function checkLooks({ visits }: ClientFile, { file }: ClientDocument, name: string): void {
+  for (const [i, look] of file.looks.entries()) {
+    const visit = visits.find(({ id }) => id === look.visitId);
+    const problem = visit && maybeLookProblem(visit.pattern, look);
+    if (problem) throw invalid(problem.message, `${name}.file.looks.${i}.${problem.path}`);
+  }
+}
+
 /**
  * Puts back what a file of an archive holds of a client and this practice lacks. Nothing that is here is changed, and
  * nobody who was erased comes back.
  *
- * @throws AppError 409 when the client is another practice's, 422 when a picture is not there or is none
+ * @throws AppError 409 when the client is another practice's, 422 when a picture is not there or is none, or a look
+ *   does not go with its visit
  */
 export async function restoreClient(
   manager: EntityManager,
   document: ClientDocument,
   restoring: Restoring,
 ): Promise<ClientRestored> {
-  const { practiceId, on } = restoring;
+  const { practiceId, name, on } = restoring;
   const { client } = document.file;
   const clientId = client.id;
   if (await manager.existsBy(Erasure, { clientId })) return { became: 'erased', closed: false };
   const known = await manager.existsBy(Client, { id: clientId });
   await addRows(manager, 'clients', [client], practiceId);
   if (!(await manager.existsBy(Client, { id: clientId }))) throw elsewhere;
-  const bring = () => addFile(manager, document, restoring);
-  const closed = await closeHeld(manager, clientId, on, bring);
+  const before = await openHere(manager, clientId);
+  await addFile(manager, document, restoring);
+  const file = (await maybeClientFile(manager, clientId))!;
+  checkLooks(file, document, name);
+  const closed = await closeBarred(manager, file, before, on);
   await keepSummary(manager, practiceId, clientId);
   await sendJob(manager, 'roll-up', { practiceId, clientId }, { key: clientId });
   return { became: known ? 'known' : 'made', closed };

@@ -1,0 +1,113 @@
+import {
+  careAtHome,
+  handoutOf,
+  homePage,
+  keyOf,
+  maybeOpenPlan,
+  noRecords,
+  NOTHING_HELD,
+  NOTHING_SEEN,
+  NOTHING_TOLD,
+  planWeek,
+  USUAL_SETUP,
+  type ClientFile,
+  type Pain,
+} from '../src';
+import { painAt } from './painAt';
+import { planOf } from './planOf';
+import { homeDrill } from './weeks';
+
+const [VISIT, LATER, LAST] = ['v1', 'v2', 'v3'];
+const about = { clientId: 'c', version: 1 };
+const START = '2026-03-02';
+const HIP_LIFT = homeDrill('side-hip-lift', { side: 'right' });
+const STEP_DOWN = homeDrill('slow-step-down', { side: 'right' });
+const PATTERN = homeDrill('squat-to-target');
+
+const visit = (id: string, day: string): ClientFile['visits'][number] => ({
+  ...NOTHING_HELD,
+  ...about,
+  id,
+  pattern: 'squat',
+  openedOn: `${day}T10:00:00.000Z`,
+  closedOn: null,
+  step: 'verdict',
+  asks: [],
+  minutes: 12,
+  next: 'rest',
+});
+const look = (visitId: string, day: string, pain: Pain[]): ClientFile['looks'][number] => ({
+  ...NOTHING_SEEN,
+  ...about,
+  id: `look-${visitId}`,
+  visitId,
+  role: 'first',
+  setup: USUAL_SETUP,
+  startedOn: `${day}T10:05:00.000Z`,
+  pain: pain.map((one) => ({ ...one, on: `${day}T10:06:00.000Z` })),
+});
+
+/** A plan taken home, and looks in later visits in which so much hurt. */
+function fileWith(...later: Pain[][]): ClientFile {
+  const days = ['2026-03-09', '2026-03-16'];
+  const ids = [LATER, LAST];
+  return {
+    ...noRecords(),
+    client: {
+      ...NOTHING_TOLD,
+      id: 'c',
+      version: 1,
+      name: 'A B',
+      about: '',
+      heightM: 1.75,
+      massKg: 75,
+      consent: { on: START, wording: '2026-1', guardian: null },
+    },
+    visits: [visit(VISIT, '2026-03-01'), ...later.map((_, i) => visit(ids[i], days[i]))],
+    looks: [look(VISIT, '2026-03-01', []), ...later.map((pain, i) => look(ids[i], days[i], pain))],
+    homePlans: [
+      {
+        ...planOf({ clientId: 'c', id: 'p', visitId: VISIT, startsOn: START }),
+        kit: ['wall', 'mat', 'post'],
+        minutes: 30,
+        drills: [HIP_LIFT, STEP_DOWN, PATTERN],
+      },
+    ],
+  };
+}
+
+const onPage = (file: ClientFile) =>
+  homePage(file, 'Saltreach', '2026-03-20').plan!.days.flatMap(({ doses }) =>
+    doses.map(({ key }) => key),
+  );
+const onPaper = (file: ClientFile) => {
+  const open = maybeOpenPlan(file)!;
+  const { drills } = handoutOf(open.plan, open.entries, careAtHome(file, open.plan));
+  return drills.map(({ drill }) => keyOf(drill));
+};
+
+it.each<[string, Pain[][], boolean]>([
+  ['nothing hurts', [[]], true],
+  ['a knee at 4', [[painAt({ score: 4 })]], true],
+  ['a knee at 5', [[painAt({ score: 5 })]], false],
+  ['a sharp knee at 1', [[painAt({ score: 1, kind: 'sharp' })]], false],
+  ['the other knee at 7', [[painAt({ score: 7, side: 'left' })]], true],
+  ['a knee that hurt, and no more in the visit after', [[painAt({ score: 7 })], []], true],
+  ['a knee that hurts since', [[], [painAt({ score: 7 })]], false],
+])('%s in a look since the plan was made', (_name, later, isThere) => {
+  const file = fileWith(...later);
+  for (const drills of [onPage(file), onPaper(file)]) {
+    expect(drills.includes(keyOf(STEP_DOWN))).toBe(isThere);
+    expect(drills).toContain(keyOf(HIP_LIFT));
+    expect(drills).toContain(keyOf(PATTERN));
+  }
+});
+
+it('the coach reads why in the week', () => {
+  const { plan } = maybeOpenPlan(fileWith([painAt({ score: 7 })]))!;
+  const week = planWeek(plan, { introduces: false, deload: false, begins: 'mon' });
+  expect(week).toMatchObject({
+    status: 'planned',
+    dropped: [{ key: keyOf(STEP_DOWN), why: 'pain', says: 'it loads the right knee, which hurts' }],
+  });
+});
