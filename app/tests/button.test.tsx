@@ -1,3 +1,4 @@
+import type { FormEvent } from 'react';
 import { act, fireEvent, screen } from '@testing-library/react';
 import { Button } from '../src/ui/Button';
 import { Choice } from '../src/ui/Choice';
@@ -19,6 +20,23 @@ it('does nothing while it is off, and says so', () => {
   fireEvent.click(screen.getByRole('button'));
   expect(press).not.toHaveBeenCalled();
   expect(screen.getByRole('button').getAttribute('aria-disabled')).toBe('true');
+});
+
+it('sends the form it is in with one click, and only where that is what it is for', () => {
+  const send = jest.fn((event: FormEvent) => event.preventDefault());
+  const press = jest.fn();
+  show(
+    <form onSubmit={send}>
+      <Button label="Show" onPress={press} />
+      <Button label="Send" submits />
+      <Button label="Later" submits off />
+    </form>,
+  );
+  fireEvent.click(screen.getByRole('button', { name: 'Show' }));
+  fireEvent.click(screen.getByRole('button', { name: 'Later' }));
+  expect([press.mock.calls.length, send.mock.calls.length]).toEqual([1, 0]);
+  fireEvent.click(screen.getByRole('button', { name: 'Send' }));
+  expect(send).toHaveBeenCalledTimes(1);
 });
 
 it('a choice tells which option is on, and hands over the other', () => {

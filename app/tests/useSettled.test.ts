@@ -1,4 +1,5 @@
-import { bodyOf, type Setup } from '@taxikine/core';
+import { bodyOf } from '@taxikine/core/body/body';
+import type { Setup } from '@taxikine/core/knowledge/setup';
 import type { PostureQuestion } from '@taxikine/core/solver/ask';
 import { renderHook } from '@testing-library/react';
 import { useSettled } from '../src/fit/useSettled';

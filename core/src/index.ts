@@ -313,6 +313,7 @@ export { day as daySchema, id as idSchema, instant as instantSchema, J } from '.
 export { CHANGE_EVENTS, type ChangeTold } from './contract/changeTold';
 export type { JobShown, JobsShown } from './contract/jobsShown';
 export type { RestoreProblem, RestoreShown } from './contract/restoreShown';
+export { LEAST_PASSWORD, type SessionShown } from './contract/account';
 export { parse, type Parsed, type Problem } from './contract/problems';
 export { parsePostureInput, type PostureInput } from './contract/postureInput';
 

@@ -136,6 +136,7 @@ for (const viewport of [
       await areSound(page, [
         ['/library', button(page, 'New drill')],
         ['/library/new', page.getByRole('heading', { name: 'The figure' })],
+        ['/account', page.getByRole('heading', { name: 'Where you are signed in' })],
         ['/practice', page.getByRole('heading', { name: 'What holds until the next session' })],
         ['/outbox', page.getByText('Linnea Castell: The plan is ready')],
       ]);

@@ -33,6 +33,7 @@ for (const width of [320, 390, 768])
         ['handout', `/clients/${client}/handout`, button(page, 'Large print')],
         ['fit', `/clients/${client}/fit`, heading(/^Thighs/)],
         ['details', `/clients/${client}/edit`, button(page, 'left knee')],
+        ['account', '/account', heading('Where you are signed in')],
         ['practice', '/practice', heading('What holds until the next session')],
         ['outbox', '/outbox', page.getByText('Linnea Castell: The plan is ready')],
         ['library', '/library', button(page, 'New drill')],

@@ -136,8 +136,9 @@ export type Practices = World['practices'];
 export type Source = DataSource;
 
 /** A signed-in coach: requests with the cookie and the header that writes need. */
-export async function signIn(world: World, practice: string) {
-  const agent = request.agent(world.app).set('X-Taxikine', '1');
+/** @param device what it says of itself */
+export async function signIn(world: World, practice: string, device = '') {
+  const agent = request.agent(world.app).set({ 'X-Taxikine': '1', 'User-Agent': device });
   await agent
     .post('/api/v1/session')
     .send({ email: `coach@${practice}.example`, password: PASSWORD })

@@ -52,7 +52,7 @@ export function HomeScreen() {
     () => [
       headRow('head', 120, () => <ClientsHead list={list} onList={setList} />),
       ...clientRowsOf(everybody.lines ?? [], isSearched),
-      headRow('practice', 60, () => <PracticeButton />),
+      headRow('house', 110, () => <HouseButtons />),
     ],
     [everybody.lines, list, isSearched],
   );
@@ -155,16 +155,24 @@ function LooseHead({ none }: { none: boolean }) {
   );
 }
 
-/** Behind the last of them: the practice as a whole. */
-function PracticeButton() {
+/** Behind the last of them: the practice as a whole, and the coach's own account. */
+function HouseButtons() {
   const t = useText();
   return (
-    <View flexDirection="row" borderTopWidth={1} borderColor="$rule" paddingTop="$2">
+    <View borderTopWidth={1} borderColor="$rule" paddingTop="$2" alignItems="flex-start">
       <Button
         kind="quiet"
         tight
+        left
         label={t('practice.open')}
         onPress={() => router.push('/practice')}
+      />
+      <Button
+        kind="quiet"
+        tight
+        left
+        label={t('account.open')}
+        onPress={() => router.push('/account')}
       />
     </View>
   );

@@ -22,7 +22,6 @@ function useSignIn(): { problem: string | null; go: (values: Values) => Promise<
   const [problem, setProblem] = useState<string | null>(null);
   const isUnderWay = useRef(false);
   const go = async ({ email, password }: Values) => {
-    // A button of a form is pressed and submits, both with one click.
     if (isUnderWay.current) return;
     isUnderWay.current = true;
     setProblem(null);
@@ -80,7 +79,7 @@ export function SignInForm({ email = '' }: { email?: string }) {
             {problem}
           </Words>
         ) : null}
-        <Button kind="main" label={t('signIn.go')} onPress={send} />
+        <Button kind="main" submits label={t('signIn.go')} />
       </View>
     </form>
   );

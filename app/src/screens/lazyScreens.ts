@@ -94,3 +94,7 @@ export const Outbox = lazyScreen(
   () => import('./OutboxScreen').then((file) => file.OutboxScreen),
   ScreenBones,
 );
+export const Account = lazyScreen(
+  () => import('./AccountScreen').then((file) => file.AccountScreen),
+  ScreenBones,
+);

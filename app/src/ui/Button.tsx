@@ -75,9 +75,13 @@ export interface ButtonProps {
   /** What a screen reader says, when the label alone would not do. */
   readonly says?: string;
   readonly icon?: ReactNode;
-  readonly onPress: () => void;
+  /** Sends the form that it is in, and is pressed by Enter in its fields; the form says what that does. */
+  readonly submits?: boolean;
+  readonly onPress?: () => void;
   readonly onLongPress?: () => void;
 }
+
+const NOTHING = () => undefined;
 
 /** Every button of the app: at least 48 px, a real button, one look. */
 export function Button({
@@ -94,7 +98,8 @@ export function Button({
   left,
   says,
   icon,
-  onPress,
+  submits,
+  onPress = NOTHING,
   onLongPress,
 }: ButtonProps) {
   const inverse = kind === 'main' || chosen;
@@ -110,8 +115,11 @@ export function Button({
     </Label>
   );
   const press = useLongPress(onPress, onLongPress);
+  // One that is no more than a button does not send the form it happens to be in.
+  const type = { type: submits && !off ? 'submit' : 'button' } as object;
   return (
     <Frame
+      {...type}
       kind={kind}
       chosen={chosen}
       off={off}
@@ -123,7 +131,7 @@ export function Button({
       aria-pressed={chosen}
       aria-expanded={expanded}
       aria-disabled={off || undefined}
-      onPress={off ? undefined : press.onPress}
+      onPress={off || submits ? undefined : press.onPress}
       {...press.handlers}
     >
       {icon}

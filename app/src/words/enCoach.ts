@@ -1,3 +1,4 @@
+import { account } from './enAccount';
 import { caseFile } from './enCaseFile';
 import { guide, instrument } from './enCheck';
 import { fit } from './enFit';
@@ -428,5 +429,6 @@ export const enCoach = {
   handout,
   leave,
   outbox,
+  account,
   practice,
 };

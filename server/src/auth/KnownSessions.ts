@@ -1,35 +1,56 @@
 import type { DataSource } from 'typeorm';
-import { maybeSignedIn, type SignedIn } from './sessions';
+import { maybeSignedIn, noteSeen, SEEN_EVERY_MIN, type SignedIn } from './sessions';
+import { hashOfToken } from './tokens';
 
 /** So long a session that was looked up is not looked up again. */
 const HOLDS_MS = 5000;
 /** More than any practice has at once; past that, all are looked up again. */
 const MOST = 10_000;
 
+/** So often it is kept that a session is in use. */
+const NOTED_MS = SEEN_EVERY_MIN * 60_000;
+
+interface Known {
+  readonly who: SignedIn;
+  readonly until: number;
+  /** Not kept again before. */
+  readonly notedUntil: number;
+}
+
+const keyOf = (hash: Buffer): string => hash.toString('base64url');
+
 /**
- * Sessions that were looked up in the last few seconds. Whoever signs out here is forgotten at once; who signs
- * out at another process of the server is let in there for these few seconds more.
+ * Sessions that were looked up in the last few seconds. Whoever is signed out here is forgotten at once; who is
+ * at another process of the server is let in there for these few seconds more.
  */
 export class KnownSessions {
-  private readonly known = new Map<string, { readonly who: SignedIn; readonly until: number }>();
+  private readonly known = new Map<string, Known>();
 
   constructor(private readonly source: DataSource) {}
 
   async maybeSignedIn(token: string): Promise<SignedIn | null> {
-    const held = this.known.get(token);
+    const hash = hashOfToken(token);
+    const key = keyOf(hash);
+    const held = this.known.get(key);
     if (held && held.until > performance.now()) return held.who;
-    this.known.delete(token);
     const who = await maybeSignedIn(this.source, token);
-    if (who) this.hold(token, who);
+    if (!who) {
+      this.known.delete(key);
+      return null;
+    }
+    const isNoted = held !== undefined && held.notedUntil > performance.now();
+    this.hold(key, who, isNoted ? held.notedUntil : performance.now() + NOTED_MS);
+    if (!isNoted) await noteSeen(this.source, who, hash);
     return who;
   }
 
-  forget(token: string): void {
-    this.known.delete(token);
+  /** @param hash of its token */
+  forget(hash: Buffer): void {
+    this.known.delete(keyOf(hash));
   }
 
-  private hold(token: string, who: SignedIn): void {
+  private hold(key: string, who: SignedIn, notedUntil: number): void {
     if (this.known.size >= MOST) this.known.clear();
-    this.known.set(token, { who, until: performance.now() + HOLDS_MS });
+    this.known.set(key, { who, until: performance.now() + HOLDS_MS, notedUntil });
   }
 }

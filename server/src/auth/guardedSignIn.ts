@@ -1,15 +1,17 @@
 import type { DataSource } from 'typeorm';
 import { inPractice } from '../database/inPractice';
 import { AppError } from '../errors';
-import { sendJob } from '../jobs/sendJob';
+import { askToWarn } from '../letters/askToWarn';
 import { maybeSignIn } from './sessions';
-import type { Failure, Tries } from './tries';
+import { ofAccountFrom, type Failure, type Tries } from './tries';
 
 export interface SigningIn {
   readonly email: string;
   readonly password: string;
   /** Where the request is from. */
   readonly place: string;
+  /** What the device says of itself. */
+  readonly agent: string;
 }
 
 const wrong = new AppError(401, {
@@ -26,12 +28,7 @@ async function warn(source: DataSource, email: string): Promise<void> {
   if (!coach) return;
   const { id: coachId, practice_id: practiceId } = coach;
   await inPractice(source, practiceId, (manager) =>
-    sendJob(
-      manager,
-      'warn-coach',
-      { practiceId, coachId, warningId: crypto.randomUUID() },
-      { key: coachId },
-    ),
+    askToWarn(manager, { practiceId, coachId, of: 'guesses' }),
   );
 }
 
@@ -45,11 +42,11 @@ async function warn(source: DataSource, email: string): Promise<void> {
 export async function guardedSignIn(
   source: DataSource,
   tries: Tries,
-  { email, password, place }: SigningIn,
+  { email, password, place, agent }: SigningIn,
 ): Promise<string> {
   const account = email.trim().toLowerCase();
-  const here = `${account}|${place}`;
-  const own: Failure = ['accountFromPlace', here];
+  const own = ofAccountFrom(account, place);
+  const [, here] = own;
   const others: Failure[] = [
     ['account', account],
     ['place', place],
@@ -57,7 +54,7 @@ export async function guardedSignIn(
   const isKnown = await tries.isKnown(here);
   await tries.take(1, own);
   const reached = await (isKnown ? tries.note : tries.take)(1, ...others);
-  const token = await maybeSignIn(source, account, password);
+  const token = await maybeSignIn(source, account, password, agent);
   if (!token) {
     if (reached.includes('account')) await warn(source, account);
     throw wrong;

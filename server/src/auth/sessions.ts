@@ -10,11 +10,16 @@ export interface SignedIn {
 
 export const SESSION_DAYS = 14;
 
-/** A token when e-mail and password belong together, otherwise null. */
+/**
+ * A token when e-mail and password belong together, otherwise null.
+ *
+ * @param agent what the device says of itself
+ */
 export async function maybeSignIn(
   source: DataSource,
   email: string,
   password: string,
+  agent = '',
 ): Promise<string | null> {
   const rows = await source.query('SELECT * FROM coach_for_sign_in($1)', [
     email.trim().toLowerCase(),
@@ -24,9 +29,9 @@ export async function maybeSignIn(
   const token = newToken();
   await inPractice(source, coach.practice_id, (manager) =>
     manager.query(
-      `INSERT INTO session (token_hash, practice_id, coach_id, expires_at)
-       VALUES ($1, $2, $3, now() + make_interval(days => $4))`,
-      [hashOfToken(token), coach.practice_id, coach.id, SESSION_DAYS],
+      `INSERT INTO session (token_hash, practice_id, coach_id, expires_at, agent)
+       VALUES ($1, $2, $3, now() + make_interval(days => $4), $5)`,
+      [hashOfToken(token), coach.practice_id, coach.id, SESSION_DAYS, agent],
     ),
   );
   return token;
@@ -42,6 +47,23 @@ export async function maybeSignedIn(source: DataSource, token: string): Promise<
     practice: { id: row.practice_id, name: row.practice_name },
   };
 }
+
+/** A sign of a session is kept to so many minutes. */
+export const SEEN_EVERY_MIN = 5;
+
+/** Keeps that a session is still in use. */
+export const noteSeen = (
+  source: DataSource,
+  { practice }: SignedIn,
+  hash: Buffer,
+): Promise<unknown> =>
+  inPractice(source, practice.id, (manager) =>
+    manager.query(
+      `UPDATE session SET seen_on = now()
+       WHERE token_hash = $1 AND seen_on < now() - make_interval(mins => $2)`,
+      [hash, SEEN_EVERY_MIN],
+    ),
+  );
 
 export const signOut = (source: DataSource, practiceId: string, token: string): Promise<unknown> =>
   inPractice(source, practiceId, (manager) =>

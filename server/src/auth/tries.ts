@@ -38,6 +38,12 @@ const isOver = ({ counted, is }: Added): boolean => is > MOST_TRIES[counted];
 const isReached = ({ counted, was, is }: Added): boolean =>
   was < MOST_TRIES[counted] && is >= MOST_TRIES[counted];
 
+/** A password of an account that was tried at a place. */
+export const ofAccountFrom = (email: string, place: string): Failure => [
+  'accountFromPlace',
+  `${email}|${place}`,
+];
+
 const tooMany = new AppError(429, {
   code: 'too-many-tries',
   message: 'Too many tries.',

@@ -42,6 +42,7 @@ import { ChangesTold1765200000000 } from './migrations/1765200000000-ChangesTold
 import { Archives1765300000000 } from './migrations/1765300000000-Archives';
 import { Restores1765400000000 } from './migrations/1765400000000-Restores';
 import { FailedTries1765500000000 } from './migrations/1765500000000-FailedTries';
+import { OwnSessions1765600000000 } from './migrations/1765600000000-OwnSessions';
 import { SnakeNames } from './namingStrategy';
 
 const options = (url: string): DataSourceOptions => ({
@@ -100,6 +101,7 @@ export const ownerSource = (url: string): DataSource =>
       Archives1765300000000,
       Restores1765400000000,
       FailedTries1765500000000,
+      OwnSessions1765600000000,
     ],
   } as DataSourceOptions);
 

@@ -8,6 +8,7 @@ import { KnownSessions } from '../auth/KnownSessions';
 import { createTries } from '../auth/tries';
 import { AppError } from '../errors';
 import type { ChangeFeed } from '../changes/ChangeFeed';
+import { accountRoutes } from './accountRoutes';
 import { answerErrors } from './answerErrors';
 import { changeRoute } from './changeRoute';
 import { clientRoutes } from './clientRoutes';
@@ -111,6 +112,7 @@ export function createApp({
   api.use(sessionRoutes(source, sessions, tries, secure));
   api.use(homeRoutes(source, tries, now));
   api.use(needSession(sessions), clientRoutes(source, now), fileRoute(source));
+  api.use(accountRoutes(source, sessions, tries));
   api.use(practiceRoutes(source), changeRoute(changes, sessions));
   api.use(
     linkRoutes(source, now),

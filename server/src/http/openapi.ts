@@ -2,6 +2,7 @@ import { RECORD_KINDS, type RecordKind } from '@taxikine/core';
 import type Joi from 'joi';
 import joiToJson from 'joi-to-json';
 import { RESOURCES } from '../records/resources';
+import { passwordSchema } from './accountRoutes';
 import { entriesSchema } from './homeRoutes';
 import { eraseSchema } from './leaveRoutes';
 import { newLinkSchema } from './linkRoutes';
@@ -188,6 +189,38 @@ const background = {
   },
 };
 
+/** A coach's own account. */
+const account = {
+  '/api/v1/account/sessions': {
+    get: {
+      operationId: 'list-own-sessions',
+      responses: { 200: answer('Where the coach is signed in') },
+    },
+    delete: {
+      operationId: 'end-other-sessions',
+      responses: { 204: { description: 'Signed out everywhere but here' } },
+    },
+  },
+  '/api/v1/account/sessions/{session}': {
+    parameters: [{ ...idParameter, name: 'session' }],
+    delete: {
+      operationId: 'end-session',
+      responses: { 204: { description: 'Signed out there' }, 404: refused('No such session') },
+    },
+  },
+  '/api/v1/account/password': {
+    post: {
+      operationId: 'change-password',
+      requestBody: { required: true, content: json(schemaOf(passwordSchema)) },
+      responses: {
+        200: answer('Changed, and how many other sessions were ended'),
+        422: refused('Not the password now, or one that is guessed too soon'),
+        429: refused('Too many tries'),
+      },
+    },
+  },
+};
+
 /** The API described by the very schemas that guard it. */
 export function openapi(): object {
   const records = Object.fromEntries(
@@ -283,6 +316,7 @@ export function openapi(): object {
           },
         },
       },
+      ...account,
       ...leavingAndHome,
       ...background,
       ...records,

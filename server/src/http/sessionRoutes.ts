@@ -1,10 +1,11 @@
 import { J } from '@taxikine/core';
-import { Router } from 'express';
+import { Router, type Request } from 'express';
 import type { DataSource } from 'typeorm';
 import type { KnownSessions } from '../auth/KnownSessions';
 import { guardedSignIn } from '../auth/guardedSignIn';
 import { placeOf } from '../auth/placeOf';
 import { maybeSignedIn, signOut } from '../auth/sessions';
+import { hashOfToken } from '../auth/tokens';
 import type { Tries } from '../auth/tries';
 import { notSignedIn } from '../errors';
 import { input } from './input';
@@ -16,6 +17,9 @@ export const signInSchema = J.object({
   password: J.string().max(400).required().label('password'),
 });
 
+/** Of what a device says of itself. */
+const MOST_AGENT = 400;
+
 /** Sign in, who am I, sign out. */
 export function sessionRoutes(
   source: DataSource,
@@ -24,10 +28,21 @@ export function sessionRoutes(
   secure: boolean,
 ): Router {
   const router = Router();
+  /** Whoever signs in where somebody is already takes their place. */
+  const endFormer = async (request: Request) => {
+    const former = maybeToken(request);
+    const who = former && (await maybeSignedIn(source, former));
+    if (!who) return;
+    await signOut(source, who.practice.id, former);
+    sessions.forget(hashOfToken(former));
+  };
 
   router.post('/session', async (request, response) => {
     const said = input<{ email: string; password: string }>(signInSchema, request.body);
-    const token = await guardedSignIn(source, tries, { ...said, place: placeOf(request.ip) });
+    const agent = request.get('user-agent')?.slice(0, MOST_AGENT) ?? '';
+    const place = placeOf(request.ip);
+    const token = await guardedSignIn(source, tries, { ...said, place, agent });
+    await endFormer(request);
     response
       .cookie(SESSION_COOKIE, token, cookieOptions(secure))
       .status(201)
@@ -43,7 +58,7 @@ export function sessionRoutes(
     if (!token) throw notSignedIn();
     await signOut(source, signedIn(response).practice.id, token);
     // After it is gone: what is looked up meanwhile must not be held.
-    sessions.forget(token);
+    sessions.forget(hashOfToken(token));
     response.clearCookie(SESSION_COOKIE, { path: '/' }).status(204).end();
   });
 

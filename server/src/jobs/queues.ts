@@ -12,8 +12,13 @@ export interface JobData {
   /** Of a client, or, without one, of the practice. */
   'make-archive': { practiceId: string; clientId: string | null; archiveId: string };
   'put-back': { practiceId: string; restoreId: string };
-  /** Somebody guesses at a coach's password. `warningId` is the letter's. */
-  'warn-coach': { practiceId: string; coachId: string; warningId: string };
+  /** Something is about a coach's account; a job of before there were two matters says none. `warningId` is the letter's. */
+  'warn-coach': {
+    practiceId: string;
+    coachId: string;
+    warningId: string;
+    of?: 'guesses' | 'new-password';
+  };
 }
 
 /** A paper to make: of a visit, or of the plan at home. */

@@ -5,17 +5,29 @@ import { inPractice } from '../database/inPractice';
 import type { JobData } from '../jobs/queues';
 import type { Letter, Sender } from './sender';
 
-const TEXT = `Somebody has tried ${MOST_TRIES.account} wrong passwords for your account within a quarter of an hour.
+type Warning = Pick<Letter, 'subject' | 'text'>;
+
+const GUESSES = `Somebody has tried ${MOST_TRIES.account} wrong passwords for your account within a quarter of an hour.
 
 For up to a quarter of an hour your account opens only where you have signed in before.
 
 If it was you: wait, and try again. If it was not: a long password of its own for this account is what helps.`;
 
-/** Tells a coach that somebody guesses at their password. */
+const NEW_PASSWORD = `The password of your account was changed. Wherever else you were signed in, you are signed out.
+
+If it was you, there is nothing to do. If it was not: tell the owner of your practice at once.`;
+
+/** What is written about each matter. */
+const WARNINGS: Readonly<Record<NonNullable<JobData['warn-coach']['of']>, Warning>> = {
+  guesses: { subject: 'Wrong passwords for your account', text: GUESSES },
+  'new-password': { subject: 'Your password was changed', text: NEW_PASSWORD },
+};
+
+/** Tells a coach what happens to their account: somebody guesses at its password, or it has a new one. */
 export async function warnCoach(
   source: DataSource,
   sender: Sender,
-  { practiceId, coachId, warningId: id }: JobData['warn-coach'],
+  { practiceId, coachId, warningId: id, of = 'guesses' }: JobData['warn-coach'],
 ): Promise<void> {
   const letter = await inPractice(source, practiceId, async (manager): Promise<Letter | null> => {
     const coach = await manager.findOne(Coach, {
@@ -25,13 +37,7 @@ export async function warnCoach(
     if (!coach) return null;
     const [{ name: from }] = await manager.query('SELECT own_practice_name() AS name');
     const { name, email } = coach;
-    return {
-      id,
-      from,
-      to: { name, email },
-      subject: 'Wrong passwords for your account',
-      text: TEXT,
-    };
+    return { id, from, to: { name, email }, ...WARNINGS[of] };
   });
   if (letter) await sender.send(letter);
 }

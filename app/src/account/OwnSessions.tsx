@@ -1,0 +1,76 @@
+import type { SessionShown } from '@taxikine/core/contract/account';
+import { View } from '@tamagui/core';
+import { NoAnswer } from '../data/api';
+import { Button } from '../ui/Button';
+import { Title, Words } from '../ui/text';
+import { useText } from '../words/useText';
+import { when, whenAt } from '../words/when';
+import { useOwnSessions } from './useOwnSessions';
+
+/** Where the coach is signed in; a lost phone is signed out from here. */
+export function OwnSessions() {
+  const t = useText();
+  const { sessions, problem, busy, end, endOthers } = useOwnSessions();
+  const others = sessions?.filter(({ here }) => !here) ?? [];
+  return (
+    <View gap="$3">
+      <Title aria-level={2}>{t('account.sessions')}</Title>
+      <Words>{t('account.sessionsWords')}</Words>
+      {problem ? (
+        <Words accent role="alert">
+          {problem instanceof NoAnswer ? t('noAnswer') : problem.message}
+        </Words>
+      ) : null}
+      {sessions?.map((one) => (
+        <OneSession key={one.id} one={one} busy={busy} onEnd={() => end(one.id)} />
+      ))}
+      {sessions && others.length === 0 ? <Words soft>{t('account.nowhereElse')}</Words> : null}
+      {others.length > 1 ? (
+        <View flexDirection="row">
+          <Button label={t('account.endOthers')} off={busy} onPress={endOthers} />
+        </View>
+      ) : null}
+    </View>
+  );
+}
+
+interface OneSessionProps {
+  readonly one: SessionShown;
+  readonly busy: boolean;
+  readonly onEnd: () => void;
+}
+
+function OneSession({ one: { device, begunOn, seenOn, here }, busy, onEnd }: OneSessionProps) {
+  const t = useText();
+  const name = device || t('account.unknown');
+  const seen = whenAt(seenOn);
+  return (
+    <View
+      flexDirection="row"
+      alignItems="center"
+      gap="$3"
+      borderTopWidth={1}
+      borderColor="$rule"
+      paddingTop="$3"
+    >
+      <View flex={1} minWidth={0}>
+        <Words>
+          {name}
+          {here ? ` · ${t('account.here')}` : ''}
+        </Words>
+        <Words small soft>
+          {t('account.seen', { seen, begun: when(begunOn) })}
+        </Words>
+      </View>
+      {here ? null : (
+        <Button
+          label={t('account.end')}
+          says={t('account.endSays', { device: name, seen })}
+          off={busy}
+          tight
+          onPress={onEnd}
+        />
+      )}
+    </View>
+  );
+}

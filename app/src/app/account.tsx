@@ -1,0 +1,3 @@
+import { Account } from '../screens/lazyScreens';
+
+export default Account;

@@ -1,0 +1,28 @@
+/** Words of a coach's own account. */
+export const account = {
+  open: 'Your account: password, where you are signed in',
+  title: 'Your account',
+  password: 'Password',
+  current: 'Password now',
+  next: 'New password',
+  nextHint: 'At least {{least}} characters. A few words in a row are good.',
+  nextShort: 'At least {{least}} characters; these are {{count}}.',
+  needed: 'Type the password you have now.',
+  show: 'Show what is typed',
+  hide: 'Hide what is typed',
+  change: 'Change the password',
+  changing: 'Changing …',
+  changed_zero: 'The password is changed. You were signed in nowhere else.',
+  changed_one: 'The password is changed. One other device is signed out.',
+  changed_other: 'The password is changed. {{count}} other devices are signed out.',
+  sessions: 'Where you are signed in',
+  sessionsWords:
+    'What is not sent yet on another device stays there, and goes out when you sign in on it again.',
+  unknown: 'A device that does not say what it is',
+  here: 'this one',
+  seen: 'seen {{seen}}, signed in {{begun}}',
+  end: 'Sign out there',
+  endSays: 'Sign out: {{device}}, {{seen}}',
+  endOthers: 'Sign out everywhere else',
+  nowhereElse: 'You are signed in nowhere else.',
+};

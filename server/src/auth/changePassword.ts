@@ -1,0 +1,65 @@
+import type { DataSource } from 'typeorm';
+import { inPractice } from '../database/inPractice';
+import { Coach } from '../database/entities/Coach';
+import { AppError, invalid } from '../errors';
+import { askToWarn } from '../letters/askToWarn';
+import { maybeWeakPassword } from './maybeWeakPassword';
+import { endSessions } from './ownSessions';
+import { hashOfPassword, passwordFits } from './passwords';
+import type { SignedIn } from './sessions';
+import { ofAccountFrom, type Tries } from './tries';
+
+export interface Changing {
+  readonly current: string;
+  readonly next: string;
+  /** Of the session that asks, which goes on. */
+  readonly token: string;
+  /** Where the request is from. */
+  readonly place: string;
+}
+
+const notTheirs = new AppError(422, {
+  code: 'wrong-password',
+  message: 'This is not your password now.',
+  path: 'current',
+});
+
+/** @throws AppError 422 when it is not, 429 when too much has failed: a stolen session is no way to guess at it */
+async function needCurrent(
+  source: DataSource,
+  tries: Tries,
+  email: string,
+  { current, place }: Changing,
+): Promise<void> {
+  const tried = ofAccountFrom(email, place);
+  await tries.take(1, tried);
+  const [coach] = await source.query('SELECT password_hash FROM coach_for_sign_in($1)', [email]);
+  if (!(await passwordFits(coach?.password_hash ?? null, current))) throw notTheirs;
+  await tries.giveBack(1, tried);
+}
+
+/**
+ * Gives a coach another password. Everywhere else they are signed out, and they are written to: whoever did it, they
+ * hear of it.
+ *
+ * @returns hashes of the tokens of the sessions that were ended
+ * @throws AppError 422 with the field that is wrong, 429 when too much has failed
+ */
+export async function changePassword(
+  source: DataSource,
+  tries: Tries,
+  { coach, practice }: SignedIn,
+  changing: Changing,
+): Promise<Buffer[]> {
+  const { current, next, token } = changing;
+  const weak = maybeWeakPassword(next, coach.email);
+  if (weak) throw invalid(weak, 'next', 'Choose another one.');
+  await needCurrent(source, tries, coach.email, changing);
+  if (next === current) throw invalid('This is the one you have.', 'next', 'Choose another one.');
+  const passwordHash = await hashOfPassword(next);
+  return inPractice(source, practice.id, async (manager) => {
+    await manager.update(Coach, { id: coach.id }, { passwordHash });
+    await askToWarn(manager, { practiceId: practice.id, coachId: coach.id, of: 'new-password' });
+    return endSessions(manager, coach.id, { allBut: token });
+  });
+}

@@ -1,0 +1,67 @@
+import { idSchema, J } from '@taxikine/core';
+import { Router, type Request } from 'express';
+import type { DataSource, EntityManager } from 'typeorm';
+import { changePassword } from '../auth/changePassword';
+import type { KnownSessions } from '../auth/KnownSessions';
+import { endSessions, ownSessions } from '../auth/ownSessions';
+import { placeOf } from '../auth/placeOf';
+import type { Tries } from '../auth/tries';
+import { inPractice } from '../database/inPractice';
+import { notFound, notSignedIn } from '../errors';
+import { input } from './input';
+import { signedIn } from './needSession';
+import { maybeToken } from './sessionCookie';
+
+const password = () => J.string().max(400).required();
+export const passwordSchema = J.object({ current: password(), next: password() });
+const oneSchema = J.object({ session: idSchema() });
+
+/** @throws AppError 401 without one */
+function tokenOf(request: Request): string {
+  const token = maybeToken(request);
+  if (!token) throw notSignedIn();
+  return token;
+}
+
+/** A coach's own account: where it is signed in, and its password. Behind `needSession`. */
+export function accountRoutes(source: DataSource, sessions: KnownSessions, tries: Tries): Router {
+  const router = Router();
+  const forget = (hashes: readonly Buffer[]) => hashes.forEach((hash) => sessions.forget(hash));
+  const own = <T>(practiceId: string, work: (manager: EntityManager) => Promise<T>) =>
+    inPractice(source, practiceId, work);
+
+  router.get('/account/sessions', async (request, response) => {
+    const { coach, practice } = signedIn(response);
+    const token = tokenOf(request);
+    const list = await own(practice.id, (manager) => ownSessions(manager, coach.id, token));
+    response.json({ sessions: list });
+  });
+
+  router.delete('/account/sessions', async (request, response) => {
+    const { coach, practice } = signedIn(response);
+    const which = { allBut: tokenOf(request) };
+    forget(await own(practice.id, (manager) => endSessions(manager, coach.id, which)));
+    response.status(204).end();
+  });
+
+  router.delete('/account/sessions/:session', async (request, response) => {
+    const { coach, practice } = signedIn(response);
+    const { session } = input<{ session: string }>(oneSchema, request.params);
+    const ended = await own(practice.id, (manager) =>
+      endSessions(manager, coach.id, { id: session }),
+    );
+    if (ended.length === 0) throw notFound('session');
+    forget(ended);
+    response.status(204).end();
+  });
+
+  router.post('/account/password', async (request, response) => {
+    const said = input<{ current: string; next: string }>(passwordSchema, request.body);
+    const changing = { ...said, token: tokenOf(request), place: placeOf(request.ip) };
+    const ended = await changePassword(source, tries, signedIn(response), changing);
+    forget(ended);
+    response.json({ ended: ended.length });
+  });
+
+  return router;
+}
