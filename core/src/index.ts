@@ -314,6 +314,14 @@ export { CHANGE_EVENTS, type ChangeTold } from './contract/changeTold';
 export type { JobShown, JobsShown } from './contract/jobsShown';
 export type { RestoreProblem, RestoreShown } from './contract/restoreShown';
 export { LEAST_PASSWORD, type SessionShown } from './contract/account';
+export {
+  INVITE_DAYS,
+  RESET_MINUTES,
+  ROLES,
+  type PersonShown,
+  type Role,
+  type WelcomeShown,
+} from './contract/people';
 export { parse, type Parsed, type Problem } from './contract/problems';
 export { parsePostureInput, type PostureInput } from './contract/postureInput';
 

@@ -1,3 +1,4 @@
+import type { Role } from '@taxikine/core';
 import type { DataSource } from 'typeorm';
 import { hashOfPassword } from './auth/passwords';
 import { Coach } from './database/entities/Coach';
@@ -12,6 +13,8 @@ export interface NewPractice {
     readonly name: string;
     readonly email: string;
     readonly password: string;
+    /** The first of them owns the practice where nothing is said. */
+    readonly role?: Role;
   }[];
 }
 
@@ -19,9 +22,10 @@ export interface NewPractice {
 export async function makePractice(owner: DataSource, practice: NewPractice): Promise<void> {
   await inPractice(owner, practice.id, async (manager) => {
     await manager.insert(Practice, { id: practice.id, name: practice.name });
-    for (const { password, ...coach } of practice.coaches) {
+    for (const [i, { password, ...coach }] of practice.coaches.entries()) {
       const passwordHash = await hashOfPassword(password);
       await manager.insert(Coach, {
+        role: i === 0 ? 'owner' : 'coach',
         ...coach,
         email: coach.email.toLowerCase(),
         practiceId: practice.id,

@@ -32,6 +32,7 @@ describe('where a coach is signed in', () => {
   it('is listed with what the device says of itself, and which one asks', async () => {
     const phone = await signIn(world, 'saltreach', 'Mozilla/5.0 (X11; Linux x86_64) Firefox/128.0');
     const sessions = await listed(phone);
+    expect(sessions.map(({ here }) => here).indexOf(true)).toBe(0);
     expect(sessions.filter(({ here }) => here)).toMatchObject([{ device: 'Firefox, Linux' }]);
     expect(sessions.length).toBeGreaterThan(1);
     expect(JSON.stringify(sessions)).not.toMatch(/token|hash/);

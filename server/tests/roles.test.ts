@@ -69,6 +69,7 @@ it('every function that runs as its owner looks in the owner’s places, and is 
     'coach_for_sign_in',
     'own_practice_name',
     'practices_to_tend',
+    'who_has_coach_link',
     'who_has_link',
     'who_has_session',
   ]);

@@ -13,6 +13,8 @@ const OPEN: Readonly<Record<string, string>> = {
   'get /home': 'opened by a link',
   'post /home/entries': 'opened by a link',
   'get /calendar/:token.ics': 'opened by a link',
+  'get /welcome': 'opened by a link',
+  'post /welcome': 'opened by a link',
 };
 
 /** Answered with an empty list, as for a client whom a device has not sent yet. */

@@ -1,10 +1,16 @@
+import type { Role } from '@taxikine/core/contract/people';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { call, Refused } from './api';
 import { inTurn, isLeaving, leave, tellNow } from './leaving';
 import { createStore } from './store';
 
 export interface Session {
-  readonly coach: { readonly id: string; readonly name: string; readonly email: string };
+  readonly coach: {
+    readonly id: string;
+    readonly name: string;
+    readonly email: string;
+    readonly role: Role;
+  };
   readonly practice: { readonly id: string; readonly name: string };
 }
 
@@ -95,20 +101,27 @@ export function turnOf(coachId: string): Promise<void> {
 }
 
 /** Whoever left before is told of first: their session does not stay behind the new one. */
-const opened = (email: string, password: string): Promise<Session> =>
+const opened = (ask: () => Promise<Session>): Promise<Session> =>
   inTurn(async () => {
     await tellNow();
-    return call<Session>('POST', '/session', { email, password });
+    return ask();
   });
 
-export async function signIn(email: string, password: string): Promise<Session> {
-  const session = await opened(email, password);
+/** Goes in with what the server is asked for. */
+export async function enterBy(ask: () => Promise<Session>): Promise<Session> {
+  const session = await opened(ask);
   remember(session);
   expired.set(false);
   for (const one of waiting) if (one.coachId === session.coach.id) one.go();
   waiting.clear();
   return session;
 }
+
+export const signIn = (email: string, password: string): Promise<Session> =>
+  enterBy(() => call<Session>('POST', '/session', { email, password }));
+
+/** Whether who is signed in owns the practice; what only an owner does, the server lets nobody else do. */
+export const useIsOwner = (): boolean => useCoach().coach.role === 'owner';
 
 /** Signs out on this device at once; the server hears of it now, or as soon as it is there. */
 export function signOut(): void {

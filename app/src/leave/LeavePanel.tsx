@@ -4,6 +4,7 @@ import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { call, Refused } from '../data/api';
+import { useIsOwner } from '../data/session';
 import { useUnsent } from '../data/useFile';
 import { useMadeFile } from '../report/useMadeFile';
 import { Button } from '../ui/Button';
@@ -18,6 +19,7 @@ export function LeavePanel({ file }: { file: ClientFile }) {
   const t = useText();
   const { id } = file.client;
   const unsent = useUnsent();
+  const isOwner = useIsOwner();
   const zip = useMadeFile(`/clients/${id}/export.zip`, 'client');
   const [erasing, setErasing] = useState(false);
   return (
@@ -32,8 +34,11 @@ export function LeavePanel({ file }: { file: ClientFile }) {
           off={zip.state === 'making'}
           onPress={zip.save}
         />
-        <Button kind="quiet" tight label={t('leave.erase')} onPress={() => setErasing(true)} />
+        {isOwner ? (
+          <Button kind="quiet" tight label={t('leave.erase')} onPress={() => setErasing(true)} />
+        ) : null}
       </View>
+      {isOwner ? null : <Words small>{t('leave.ownerErases')}</Words>}
       {unsent > 0 ? <Words small>{t('leave.unsent')}</Words> : null}
       {zip.state === 'failed' ? (
         <Words accent role="alert">

@@ -2,10 +2,11 @@ import { useQuery } from '@tanstack/react-query';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { call } from '../data/api';
-import { useCoach } from '../data/session';
+import { useCoach, useIsOwner } from '../data/session';
 import { useUnsent } from '../data/useFile';
 import { Restore } from '../leave/Restore';
 import { KeptGains } from '../outbox/KeptGains';
+import { People } from '../people/People';
 import { useMadeFile } from '../report/useMadeFile';
 import { Button } from '../ui/Button';
 import { Title, Words } from '../ui/text';
@@ -19,12 +20,11 @@ interface Erased {
   readonly counts: Readonly<Record<string, number>>;
 }
 
-/** The practice as a whole: taken out as one archive, put back, and who was erased. */
+/** The practice as a whole: who is of it, taken out as one archive, put back, and who was erased. */
 export function PracticeScreen() {
   const t = useText();
   const { practice } = useCoach();
-  const unsent = useUnsent();
-  const archive = useMadeFile('/practice/export.zip', 'practice');
+  const isOwner = useIsOwner();
   return (
     <View flex={1} minHeight={0} height="100%">
       <Header title={practice.name} note={t('practice.title')} back="/" />
@@ -42,27 +42,44 @@ export function PracticeScreen() {
           <Button label={t('outbox.open')} onPress={() => router.push('/outbox')} />
         </View>
         <KeptGains />
-        <View gap="$2">
-          <Title aria-level={2}>{t('practice.export')}</Title>
-          <Words>{t('practice.exportWords')}</Words>
-          <View flexDirection="row">
-            <Button
-              kind="main"
-              label={t(archive.busy ? 'leave.making' : 'practice.exportNow')}
-              off={archive.busy}
-              onPress={archive.save}
-            />
-          </View>
-          {unsent > 0 ? <Words small>{t('leave.unsent')}</Words> : null}
-          {archive.state === 'failed' ? (
-            <Words accent role="alert">
-              {t('leave.failed')}
-            </Words>
-          ) : null}
-        </View>
-        <Restore />
+        {isOwner ? (
+          <>
+            <People />
+            <Export />
+            <Restore />
+          </>
+        ) : (
+          <Words>{t('people.ownerOnly')}</Words>
+        )}
         <Erasures />
       </View>
+    </View>
+  );
+}
+
+/** All of the practice as one file. */
+function Export() {
+  const t = useText();
+  const unsent = useUnsent();
+  const archive = useMadeFile('/practice/export.zip', 'practice');
+  return (
+    <View gap="$2">
+      <Title aria-level={2}>{t('practice.export')}</Title>
+      <Words>{t('practice.exportWords')}</Words>
+      <View flexDirection="row">
+        <Button
+          kind="main"
+          label={t(archive.busy ? 'leave.making' : 'practice.exportNow')}
+          off={archive.busy}
+          onPress={archive.save}
+        />
+      </View>
+      {unsent > 0 ? <Words small>{t('leave.unsent')}</Words> : null}
+      {archive.state === 'failed' ? (
+        <Words accent role="alert">
+          {t('leave.failed')}
+        </Words>
+      ) : null}
     </View>
   );
 }

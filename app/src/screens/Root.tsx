@@ -33,10 +33,10 @@ export function Root() {
   );
 }
 
-/** A client's own page, opened by a link and without an account. */
-const CLIENTS_PAGE = '/home';
+/** Opened by a link and without a session: a client's own page, and where a coach chooses a password. */
+const BY_LINK: readonly string[] = ['/home', '/welcome'];
 
-/** Everything is behind the coach's sign-in but the client's page, which has a door of its own. */
+/** Everything else is behind the coach's sign-in. */
 function Door({ children }: { children: ReactNode }) {
-  return usePathname() === CLIENTS_PAGE ? children : <CoachDoor>{children}</CoachDoor>;
+  return BY_LINK.includes(usePathname()) ? children : <CoachDoor>{children}</CoachDoor>;
 }

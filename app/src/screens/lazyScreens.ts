@@ -98,3 +98,8 @@ export const Account = lazyScreen(
   () => import('./AccountScreen').then((file) => file.AccountScreen),
   ScreenBones,
 );
+/** Where a link leads by which a password is chosen, before there is a session. */
+export const Welcome = lazyScreen(
+  () => import('../welcome/WelcomeScreen').then((file) => file.WelcomeScreen),
+  DoorBones,
+);

@@ -3,8 +3,8 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { call } from '../data/api';
+import { AddressOnce } from '../ui/AddressOnce';
 import { Button } from '../ui/Button';
-import { Field } from '../ui/Field';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
 import { when } from '../words/when';
@@ -68,7 +68,9 @@ export function LinkPanel({ clientId, weeks }: { clientId: string; weeks: number
           {t('week.linkFailed')}
         </Words>
       ) : null}
-      {made ? <Made {...made} /> : null}
+      {made ? (
+        <AddressOnce label={t(`week.address.${made.purpose}`)} address={made.address} />
+      ) : null}
       {open.map((link) => (
         <View key={link.id} flexDirection="row" alignItems="center" gap="$3" flexWrap="wrap">
           <Words small>
@@ -86,28 +88,6 @@ export function LinkPanel({ clientId, weeks }: { clientId: string; weeks: number
           />
         </View>
       ))}
-    </View>
-  );
-}
-
-/** The address, this once. */
-function Made({ purpose, address }: { purpose: ShownLink['purpose']; address: string }) {
-  const t = useText();
-  const [copied, setCopied] = useState(false);
-  const copy = () =>
-    void navigator.clipboard.writeText(address).then(
-      () => setCopied(true),
-      () => setCopied(false),
-    );
-  return (
-    <View gap="$2" borderLeftWidth={4} borderColor="$sea" paddingLeft="$3">
-      <Field label={t(`week.address.${purpose}`)} value={address} onChange={() => {}} />
-      <View flexDirection="row" gap="$2">
-        <Button tight small label={t(copied ? 'week.copied' : 'week.copy')} onPress={copy} />
-      </View>
-      <Words small soft>
-        {t('week.once')}
-      </Words>
     </View>
   );
 }

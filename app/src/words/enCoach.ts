@@ -7,6 +7,7 @@ import { drills } from './enLibrary';
 import { leave } from './enLeave';
 import { notes, tally } from './enLook';
 import { meet } from './enMeet';
+import { people } from './enPeople';
 import { picture } from './enPicture';
 import { outbox } from './enOutbox';
 import { practice } from './enPractice';
@@ -21,6 +22,9 @@ import { gauge, library } from './enWork';
 /** Words that only a coach sees. */
 export const enCoach = {
   patterns: { squat: 'Squat', hinge: 'Hinge', lunge: 'Lunge', split: 'Split' },
+  copy: 'Copy',
+  copied: 'Copied',
+  shownOnce: 'It is shown this once: we keep no copy that could be read.',
   kept_one: '1 change kept on this device',
   kept_other: '{{count}} changes kept on this device',
   keeping: {
@@ -430,5 +434,6 @@ export const enCoach = {
   leave,
   outbox,
   account,
+  people,
   practice,
 };

@@ -4,6 +4,7 @@ export const leave = {
   export: 'Everything in one file (zip)',
   making: 'Packing …',
   erase: 'Erase this client',
+  ownerErases: 'An owner of the practice erases a client.',
   unsent: 'Some changes are not sent yet and not in the file.',
   failed: 'The server did not answer. Nothing was changed; try again.',
   eraseTitle: 'Erase {{name}}',

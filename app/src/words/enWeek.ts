@@ -103,9 +103,6 @@ export const week = {
   },
   closeLink: 'Close it',
   address: { page: 'Address of the page', calendar: 'Address to subscribe to' },
-  copy: 'Copy',
-  copied: 'Copied',
-  once: 'It is shown this once: we keep no copy that could be read.',
   heldBack:
     '{{drill}} stays out of the plan: “{{said}}”, {{when}}. Do it in a session again before it goes home.',
   end: 'End this plan',

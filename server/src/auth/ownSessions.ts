@@ -11,7 +11,7 @@ interface Row {
   readonly seen_on: Date;
 }
 
-/** Where a coach is signed in, the last one seen first; `token` is of the one that asks. */
+/** Where a coach is signed in: the one that asks, whose token it is, then the last one seen. */
 export async function ownSessions(
   manager: EntityManager,
   coachId: string,
@@ -20,8 +20,8 @@ export async function ownSessions(
   const own = hashOfToken(token);
   const rows: Row[] = await manager.query(
     `SELECT id, token_hash, agent, begun_on, seen_on FROM session
-     WHERE coach_id = $1 AND expires_at > now() ORDER BY seen_on DESC, id`,
-    [coachId],
+     WHERE coach_id = $1 AND expires_at > now() ORDER BY token_hash <> $2, seen_on DESC, id`,
+    [coachId, own],
   );
   return rows.map(({ id, token_hash, agent, begun_on, seen_on }) => ({
     id,
@@ -32,8 +32,23 @@ export async function ownSessions(
   }));
 }
 
-/** Which of a coach's sessions: one by its id, or all but the one with this token. */
-export type Which = { readonly id: string } | { readonly allBut: string };
+/** Which of a coach's sessions: one by its id, all but the one with this token, or all. */
+export type Which = { readonly id: string } | { readonly allBut: string } | 'all';
+
+/** What a session has to meet to be one of them, and the value for it. */
+function conditionOf(which: Which): [condition: string, ...value: unknown[]] {
+  if (which === 'all') return ['true'];
+  return 'id' in which ? ['id = $2', which.id] : ['token_hash <> $2', hashOfToken(which.allBut)];
+}
+
+/** Hashes of the tokens of a coach's sessions. */
+export const sessionsOf = async (manager: EntityManager, coachId: string): Promise<Buffer[]> =>
+  (
+    (await manager.query('SELECT token_hash FROM session WHERE coach_id = $1', [coachId])) as Pick<
+      Row,
+      'token_hash'
+    >[]
+  ).map(({ token_hash }) => token_hash);
 
 /**
  * Ends sessions of a coach, and of nobody else.
@@ -45,11 +60,10 @@ export async function endSessions(
   coachId: string,
   which: Which,
 ): Promise<Buffer[]> {
-  const [condition, value] =
-    'id' in which ? ['id = $2', which.id] : ['token_hash <> $2', hashOfToken(which.allBut)];
+  const [condition, ...value] = conditionOf(which);
   const [rows] = (await manager.query(
     `DELETE FROM session WHERE coach_id = $1 AND ${condition} RETURNING token_hash`,
-    [coachId, value],
+    [coachId, ...value],
   )) as [{ token_hash: Buffer }[], number];
   return rows.map(({ token_hash }) => token_hash);
 }

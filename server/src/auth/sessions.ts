@@ -1,10 +1,16 @@
-import type { DataSource } from 'typeorm';
+import type { Role } from '@taxikine/core';
+import type { DataSource, EntityManager } from 'typeorm';
 import { inPractice } from '../database/inPractice';
 import { passwordFits } from './passwords';
 import { hashOfToken, newToken } from './tokens';
 
 export interface SignedIn {
-  readonly coach: { readonly id: string; readonly name: string; readonly email: string };
+  readonly coach: {
+    readonly id: string;
+    readonly name: string;
+    readonly email: string;
+    readonly role: Role;
+  };
   readonly practice: { readonly id: string; readonly name: string };
 }
 
@@ -26,13 +32,28 @@ export async function maybeSignIn(
   ]);
   const coach = rows[0] as { id: string; practice_id: string; password_hash: string } | undefined;
   if (!(await passwordFits(coach?.password_hash ?? null, password)) || !coach) return null;
+  return inPractice(source, coach.practice_id, (manager) =>
+    beginSession(manager, { practiceId: coach.practice_id, coachId: coach.id, agent }),
+  );
+}
+
+export interface Beginning {
+  readonly practiceId: string;
+  readonly coachId: string;
+  /** What the device says of itself. */
+  readonly agent: string;
+}
+
+/** Lets a coach in: the token of a new session. */
+export async function beginSession(
+  manager: EntityManager,
+  { practiceId, coachId, agent }: Beginning,
+): Promise<string> {
   const token = newToken();
-  await inPractice(source, coach.practice_id, (manager) =>
-    manager.query(
-      `INSERT INTO session (token_hash, practice_id, coach_id, expires_at, agent)
-       VALUES ($1, $2, $3, now() + make_interval(days => $4), $5)`,
-      [hashOfToken(token), coach.practice_id, coach.id, SESSION_DAYS, agent],
-    ),
+  await manager.query(
+    `INSERT INTO session (token_hash, practice_id, coach_id, expires_at, agent)
+     VALUES ($1, $2, $3, now() + make_interval(days => $4), $5)`,
+    [hashOfToken(token), practiceId, coachId, SESSION_DAYS, agent],
   );
   return token;
 }
@@ -43,7 +64,7 @@ export async function maybeSignedIn(source: DataSource, token: string): Promise<
   const row = rows[0];
   if (!row) return null;
   return {
-    coach: { id: row.coach_id, name: row.coach_name, email: row.email },
+    coach: { id: row.coach_id, name: row.coach_name, email: row.email, role: row.role },
     practice: { id: row.practice_id, name: row.practice_name },
   };
 }

@@ -43,6 +43,7 @@ import { Archives1765300000000 } from './migrations/1765300000000-Archives';
 import { Restores1765400000000 } from './migrations/1765400000000-Restores';
 import { FailedTries1765500000000 } from './migrations/1765500000000-FailedTries';
 import { OwnSessions1765600000000 } from './migrations/1765600000000-OwnSessions';
+import { People1765700000000 } from './migrations/1765700000000-People';
 import { SnakeNames } from './namingStrategy';
 
 const options = (url: string): DataSourceOptions => ({
@@ -102,6 +103,7 @@ export const ownerSource = (url: string): DataSource =>
       Restores1765400000000,
       FailedTries1765500000000,
       OwnSessions1765600000000,
+      People1765700000000,
     ],
   } as DataSourceOptions);
 

@@ -24,12 +24,14 @@ import { needSession } from './needSession';
 import { once } from './once';
 import { openapi } from './openapi';
 import { outboxRoutes } from './outboxRoutes';
+import { peopleRoutes } from './peopleRoutes';
 import { practiceRoutes } from './practiceRoutes';
 import { recordRoutes } from './recordRoutes';
 import { reportRoutes } from './reportRoutes';
 import { restoreRoutes } from './restoreRoutes';
 import { sameOrigin } from './sameOrigin';
 import { sessionRoutes } from './sessionRoutes';
+import { welcomeRoutes } from './welcomeRoutes';
 import { webApp } from './webApp';
 
 export interface AppOptions {
@@ -110,9 +112,9 @@ export function createApp({
   api.get('/openapi.json', (_request, response) => void response.json(documents.openapi()));
   api.get('/case.schema.json', (_request, response) => void response.json(documents.caseSchema()));
   api.use(sessionRoutes(source, sessions, tries, secure));
-  api.use(homeRoutes(source, tries, now));
+  api.use(homeRoutes(source, tries, now), welcomeRoutes(source, sessions, tries, secure));
   api.use(needSession(sessions), clientRoutes(source, now), fileRoute(source));
-  api.use(accountRoutes(source, sessions, tries));
+  api.use(accountRoutes(source, sessions, tries), peopleRoutes(source, sessions));
   api.use(practiceRoutes(source), changeRoute(changes, sessions));
   api.use(
     linkRoutes(source, now),

@@ -10,6 +10,7 @@ import { inPractice } from '../database/inPractice';
 import { AppError, notFound } from '../errors';
 import { keepEntries } from '../home/keepEntries';
 import { maybeClientFile } from '../records/readFile';
+import { bearer } from './bearer';
 import { input } from './input';
 
 export const entriesSchema = J.object({
@@ -20,12 +21,6 @@ const tokenSchema = J.object({
   token: J.string().base64({ paddingRequired: false, urlSafe: true }).max(64).required(),
 });
 const pageSchema = J.object({ day: daySchema().required() });
-
-/** The token is in a header, so that no log and no other page ever sees it. */
-function bearer(request: Request): string {
-  const [, token = ''] = /^Bearer ([\w-]{20,64})$/.exec(request.headers.authorization ?? '') ?? [];
-  return token;
-}
 
 /** The client's page and calendar: no account, one client, a link that can be closed. */
 export function homeRoutes(source: DataSource, tries: Tries, now: () => Date): Router {

@@ -6,8 +6,10 @@ import { passwordSchema } from './accountRoutes';
 import { entriesSchema } from './homeRoutes';
 import { eraseSchema } from './leaveRoutes';
 import { newLinkSchema } from './linkRoutes';
+import { newPersonSchema, personSchema } from './peopleRoutes';
 import { writeSchema } from './recordRoutes';
 import { signInSchema } from './sessionRoutes';
+import { welcomeSchema } from './welcomeRoutes';
 
 const schemaOf = (schema: Joi.Schema): object => {
   const { $schema: _, ...rest } = joiToJson(schema, 'json-draft-2019-09') as Record<
@@ -221,6 +223,56 @@ const account = {
   },
 };
 
+/** The people of a practice, and the links by which they come. */
+const people = {
+  '/api/v1/people': {
+    get: {
+      operationId: 'list-people',
+      responses: { 200: answer('Everybody of the practice'), 403: refused('Not an owner') },
+    },
+    post: {
+      operationId: 'invite-person',
+      requestBody: { required: true, content: json(schemaOf(newPersonSchema)) },
+      responses: {
+        201: answer('Their id, and the token of the link, this once'),
+        403: refused('Not an owner'),
+        409: refused('The address has an account'),
+      },
+    },
+  },
+  '/api/v1/people/{id}': {
+    parameters: [idParameter],
+    put: {
+      operationId: 'change-person',
+      requestBody: { required: true, content: json(schemaOf(personSchema)) },
+      responses: {
+        204: { description: 'Changed' },
+        403: refused('Not an owner'),
+        422: refused('Nobody changes themselves'),
+      },
+    },
+  },
+  '/api/v1/people/{id}/link': clientPath(
+    {
+      operationId: 'invite-again',
+      responses: { 201: answer('The token of a new link'), 403: refused('Not an owner') },
+    },
+    'post',
+  ),
+  '/api/v1/welcome': {
+    get: {
+      operationId: 'open-invitation',
+      description: 'Needs `Authorization: Bearer` with the token of a link.',
+      responses: { 200: answer('Whose password is chosen'), 410: goneLink },
+    },
+    post: {
+      operationId: 'choose-password',
+      requestBody: { required: true, content: json(schemaOf(welcomeSchema)) },
+      responses: { 201: answer('Chosen, and signed in'), 410: goneLink, 422: refused('Weak') },
+    },
+  },
+};
+
 /** The API described by the very schemas that guard it. */
 export function openapi(): object {
   const records = Object.fromEntries(
@@ -317,6 +369,7 @@ export function openapi(): object {
         },
       },
       ...account,
+      ...people,
       ...leavingAndHome,
       ...background,
       ...records,

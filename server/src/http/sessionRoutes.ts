@@ -8,6 +8,7 @@ import { maybeSignedIn, signOut } from '../auth/sessions';
 import { hashOfToken } from '../auth/tokens';
 import type { Tries } from '../auth/tries';
 import { notSignedIn } from '../errors';
+import { agentOf } from './agentOf';
 import { input } from './input';
 import { needSession, signedIn } from './needSession';
 import { cookieOptions, maybeToken, SESSION_COOKIE } from './sessionCookie';
@@ -16,9 +17,6 @@ export const signInSchema = J.object({
   email: J.string().max(200).required().label('e-mail'),
   password: J.string().max(400).required().label('password'),
 });
-
-/** Of what a device says of itself. */
-const MOST_AGENT = 400;
 
 /** Sign in, who am I, sign out. */
 export function sessionRoutes(
@@ -39,7 +37,7 @@ export function sessionRoutes(
 
   router.post('/session', async (request, response) => {
     const said = input<{ email: string; password: string }>(signInSchema, request.body);
-    const agent = request.get('user-agent')?.slice(0, MOST_AGENT) ?? '';
+    const agent = agentOf(request);
     const place = placeOf(request.ip);
     const token = await guardedSignIn(source, tries, { ...said, place, agent });
     await endFormer(request);

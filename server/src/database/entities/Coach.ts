@@ -1,5 +1,6 @@
 import { Entity, PrimaryColumn } from 'typeorm';
-import { IdColumn, TextColumn } from '../columns';
+import type { Role } from '@taxikine/core';
+import { IdColumn, MaybeInstantColumn, MaybeTextColumn, TextColumn } from '../columns';
 
 @Entity('coach')
 export class Coach {
@@ -7,5 +8,8 @@ export class Coach {
   @IdColumn() practiceId!: string;
   @TextColumn() name!: string;
   @TextColumn() email!: string;
-  @TextColumn() passwordHash!: string;
+  /** Null until a password was chosen. No request reads it. */
+  @MaybeTextColumn() passwordHash!: string | null;
+  @TextColumn() role!: Role;
+  @MaybeInstantColumn() endedOn!: string | null;
 }

@@ -1,0 +1,3 @@
+import { Welcome } from '../screens/lazyScreens';
+
+export default Welcome;

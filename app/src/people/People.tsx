@@ -1,0 +1,74 @@
+import type { PersonShown } from '@taxikine/core/contract/people';
+import { View } from '@tamagui/core';
+import { useState } from 'react';
+import { useCoach } from '../data/session';
+import { Button } from '../ui/Button';
+import { Title, Words } from '../ui/text';
+import { useText } from '../words/useText';
+import { InviteSheet } from './InviteSheet';
+import { PersonSheet } from './PersonSheet';
+import { problemWords } from './problemWords';
+import { usePeople } from './usePeople';
+
+/** Who is of the practice, and as what; an owner invites and lets go. */
+export function People() {
+  const t = useText();
+  const { data: people, error } = usePeople();
+  const [inviting, setInviting] = useState(false);
+  const [changed, setChanged] = useState<string | null>(null);
+  const open = people?.find(({ id }) => id === changed);
+  const problem = people ? null : problemWords(error, t);
+  return (
+    <View gap="$3">
+      <Title aria-level={2}>{t('people.title')}</Title>
+      <Words>{t('people.lead')}</Words>
+      {problem ? (
+        <Words accent role="alert">
+          {problem}
+        </Words>
+      ) : null}
+      {people?.map((person) => (
+        <PersonLine key={person.id} person={person} onChange={() => setChanged(person.id)} />
+      ))}
+      <View flexDirection="row">
+        <Button label={t('people.invite')} onPress={() => setInviting(true)} />
+      </View>
+      {inviting ? <InviteSheet onClose={() => setInviting(false)} /> : null}
+      {open ? <PersonSheet person={open} onClose={() => setChanged(null)} /> : null}
+    </View>
+  );
+}
+
+function PersonLine({ person, onChange }: { person: PersonShown; onChange: () => void }) {
+  const t = useText();
+  const { coach } = useCoach();
+  const { id, name, email, role, state } = person;
+  const isMe = id === coach.id;
+  const says = [t(`people.roles.${role}`), isMe ? t('people.you') : t(`people.states.${state}`)];
+  return (
+    <View
+      flexDirection="row"
+      alignItems="center"
+      gap="$3"
+      borderTopWidth={1}
+      borderColor="$rule"
+      paddingTop="$3"
+      opacity={state === 'ended' ? 0.7 : 1}
+    >
+      <View flex={1} minWidth={0}>
+        <Words>{name}</Words>
+        <Words small soft>
+          {[...says.filter(Boolean), email].join(' · ')}
+        </Words>
+      </View>
+      {isMe ? null : (
+        <Button
+          tight
+          label={t('people.change')}
+          says={t('people.changeSays', { name })}
+          onPress={onChange}
+        />
+      )}
+    </View>
+  );
+}

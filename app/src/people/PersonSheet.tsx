@@ -1,0 +1,59 @@
+import { ROLES, type PersonShown } from '@taxikine/core/contract/people';
+import { View } from '@tamagui/core';
+import { Button } from '../ui/Button';
+import { Choice } from '../ui/Choice';
+import { Sheet } from '../ui/Sheet';
+import { Words } from '../ui/text';
+import { useText } from '../words/useText';
+import { InvitationLink } from './InvitationLink';
+import { problemWords } from './problemWords';
+import { useChangePerson, useInviteAgain } from './usePeople';
+
+export interface PersonSheetProps {
+  readonly person: PersonShown;
+  readonly onClose: () => void;
+}
+
+/** What an owner changes about somebody: as what they are here, and whether they are let in. */
+export function PersonSheet({ person, onClose }: PersonSheetProps) {
+  const t = useText();
+  const { id, name, email, role, state } = person;
+  const change = useChangePerson(id);
+  const again = useInviteAgain(id);
+  const ended = state === 'ended';
+  const problem = problemWords(change.error ?? again.error, t);
+  return (
+    <Sheet title={name} open onClose={onClose}>
+      <View gap="$4">
+        <Words soft>{[email, t(`people.states.${state}`)].filter(Boolean).join(' · ')}</Words>
+        <Choice
+          label={t('people.roleLabel')}
+          options={ROLES.map((value) => ({ value, label: t(`people.roles.${value}`) }))}
+          value={role}
+          onChange={(next) => change.mutate({ role: next, ended })}
+        />
+        {state === 'invited' ? (
+          <Button label={t('people.again')} onPress={() => again.mutate()} />
+        ) : null}
+        {again.data ? <InvitationLink name={name} token={again.data.token} /> : null}
+        <View gap="$2">
+          <Button
+            label={t(ended ? 'people.comeBack' : 'people.end')}
+            off={change.isPending}
+            onPress={() => change.mutate({ role, ended: !ended })}
+          />
+          {ended ? null : (
+            <Words small soft>
+              {t('people.endHint')}
+            </Words>
+          )}
+        </View>
+        {problem ? (
+          <Words accent role="alert">
+            {problem}
+          </Words>
+        ) : null}
+      </View>
+    </Sheet>
+  );
+}

@@ -1,0 +1,10 @@
+import { NoAnswer, Refused } from '../data/api';
+import type { TextOf } from '../words/useText';
+
+/** What the server said to a change, in its words; null while it said nothing against it. */
+export function problemWords(error: Error | null, t: TextOf): string | null {
+  if (!error) return null;
+  if (error instanceof NoAnswer) return t('noAnswer');
+  if (!(error instanceof Refused)) return error.message;
+  return [error.body.message, error.body.hint].filter(Boolean).join(' ');
+}

@@ -1,0 +1,40 @@
+import type { PersonShown, Role } from '@taxikine/core/contract/people';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { call } from '../data/api';
+
+const KEY = ['people'] as const;
+
+export interface NewPerson {
+  readonly name: string;
+  readonly email: string;
+  readonly role: Role;
+}
+
+/** Everybody of the practice; asked for by its owner. */
+export const usePeople = () =>
+  useQuery({
+    queryKey: KEY,
+    queryFn: () => call<{ people: PersonShown[] }>('GET', '/people').then(({ people }) => people),
+    staleTime: 0,
+  });
+
+/** One change of the people, asked of the server alone: who is let in is not for a device to say. */
+function useChange<Asked, Answer>(ask: (asked: Asked) => Promise<Answer>) {
+  const client = useQueryClient();
+  return useMutation({
+    networkMode: 'always',
+    gcTime: 0,
+    mutationFn: ask,
+    onSettled: () => client.invalidateQueries({ queryKey: KEY }),
+  });
+}
+
+/** Invites somebody; the token of their link is told this once. */
+export const useInvite = () =>
+  useChange((person: NewPerson) => call<{ token: string }>('POST', '/people', person));
+
+export const useInviteAgain = (id: string) =>
+  useChange((_again: void) => call<{ token: string }>('POST', `/people/${id}/link`, {}));
+
+export const useChangePerson = (id: string) =>
+  useChange((change: { role: Role; ended: boolean }) => call('PUT', `/people/${id}`, change));

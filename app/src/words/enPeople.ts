@@ -1,0 +1,23 @@
+/** Words of the people of a practice. */
+export const people = {
+  title: 'People',
+  lead: 'An owner exports, restores, erases, and says who the people are. A coach does all the rest.',
+  roles: { owner: 'owner', coach: 'coach' },
+  roleLabel: 'As',
+  states: { here: '', invited: 'invited, not here yet', ended: 'let in no more' },
+  you: 'you',
+  change: 'Change',
+  changeSays: 'Change: {{name}}',
+  invite: 'Invite somebody',
+  name: 'Name',
+  email: 'E-mail',
+  make: 'Make the invitation',
+  link: 'Link to the invitation',
+  linkHint: 'Give it to {{name}}: it opens once, within {{days}} days, and asks for a password.',
+  again: 'Another link, in place of the last one',
+  end: 'Let in no more',
+  endHint: 'Signed out everywhere at once. What they wrote stays.',
+  comeBack: 'Let in again',
+  done: 'Done',
+  ownerOnly: 'An owner of the practice exports it, puts it back, and erases clients.',
+};

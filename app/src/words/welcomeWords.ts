@@ -1,0 +1,4 @@
+import { welcome } from './enWelcome';
+import { addWords } from './i18n';
+
+addWords({ welcome });

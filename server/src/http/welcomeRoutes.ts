@@ -1,0 +1,57 @@
+import { J } from '@taxikine/core';
+import { Router, type Request } from 'express';
+import type { DataSource } from 'typeorm';
+import type { KnownSessions } from '../auth/KnownSessions';
+import { placeOf } from '../auth/placeOf';
+import { maybeSignedIn } from '../auth/sessions';
+import type { Tries } from '../auth/tries';
+import { AppError } from '../errors';
+import { choosePassword } from '../people/choosePassword';
+import { oneCoachLink } from '../people/coachLinks';
+import { agentOf } from './agentOf';
+import { bearer } from './bearer';
+import { input } from './input';
+import { cookieOptions, SESSION_COOKIE } from './sessionCookie';
+
+export const welcomeSchema = J.object({
+  password: J.string().max(400).required().label('password'),
+});
+
+/** What opens with a link to choose a password: no session yet. */
+export function welcomeRoutes(
+  source: DataSource,
+  sessions: KnownSessions,
+  tries: Tries,
+  secure: boolean,
+): Router {
+  const router = Router();
+  /** What a link opens is never refused; what opens nothing is counted. */
+  const opened = <T>(request: Request, work: (token: string) => Promise<T>): Promise<T> => {
+    const token = bearer(request);
+    return work(token).catch(async (error: unknown) => {
+      const isGone = error instanceof AppError && error.status === 410;
+      if (isGone) await tries.take(1, ['link', token], ['linksFromPlace', placeOf(request.ip)]);
+      throw error;
+    });
+  };
+
+  router.get('/welcome', async (request, response) => {
+    const { shown } = await opened(request, (token) => oneCoachLink(source, token));
+    response.json(shown);
+  });
+
+  router.post('/welcome', async (request, response) => {
+    const { password } = input<{ password: string }>(welcomeSchema, request.body);
+    const agent = agentOf(request);
+    const { session, ended } = await opened(request, (token) =>
+      choosePassword(source, { token, password, agent }),
+    );
+    for (const hash of ended) sessions.forget(hash);
+    response
+      .cookie(SESSION_COOKIE, session, cookieOptions(secure))
+      .status(201)
+      .json(await maybeSignedIn(source, session));
+  });
+
+  return router;
+}

@@ -1,0 +1,37 @@
+import type { Role } from '@taxikine/core';
+import type { EntityManager } from 'typeorm';
+import { endSessions, sessionsOf } from '../auth/ownSessions';
+import { invalid } from '../errors';
+import { dropCoachLinks } from './coachLinks';
+import { oneHeldBy, type Asking } from './oneHeldBy';
+
+/** What an owner changes about somebody. */
+export interface PersonChange {
+  readonly role: Role;
+  readonly ended: boolean;
+}
+
+/**
+ * Changes what somebody may do, or lets them in no more. Nobody changes themselves: so there is always an owner.
+ *
+ * @returns hashes of the tokens of their sessions: what is held of them is looked up anew
+ * @throws AppError 422 when it is themselves
+ */
+export async function changePerson(
+  manager: EntityManager,
+  asking: Asking,
+  id: string,
+  { role, ended }: PersonChange,
+): Promise<Buffer[]> {
+  if (id === asking.coachId)
+    throw invalid('Nobody changes this of themselves.', 'id', 'Ask another owner.');
+  await oneHeldBy(manager, asking, id);
+  await manager.query(
+    `UPDATE coach SET role = $2, ended_on = CASE WHEN $3 THEN coalesce(ended_on, now()) END
+     WHERE id = $1`,
+    [id, role, ended],
+  );
+  if (!ended) return sessionsOf(manager, id);
+  await dropCoachLinks(manager, id);
+  return endSessions(manager, id, 'all');
+}

@@ -1,0 +1,47 @@
+import type { DataSource } from 'typeorm';
+import { maybeWeakPassword } from '../auth/maybeWeakPassword';
+import { endSessions } from '../auth/ownSessions';
+import { hashOfPassword } from '../auth/passwords';
+import { beginSession } from '../auth/sessions';
+import { Coach } from '../database/entities/Coach';
+import { inPractice } from '../database/inPractice';
+import { invalid } from '../errors';
+import { askToWarn } from '../letters/askToWarn';
+import { oneCoachLink, useUp } from './coachLinks';
+
+export interface Choosing {
+  readonly token: string;
+  readonly password: string;
+  /** What the device says of itself. */
+  readonly agent: string;
+}
+
+/** Of the session that begins, and hashes of the tokens of those that ended. */
+export interface Chosen {
+  readonly session: string;
+  readonly ended: readonly Buffer[];
+}
+
+/**
+ * Chooses a password with a link: the first one, or another. The link is used up, whoever else was signed in is not
+ * any more, and of another password the coach is written to.
+ *
+ * @throws AppError 410 when the link opens nothing, 422 when the password is guessed too soon
+ */
+export async function choosePassword(
+  source: DataSource,
+  { token, password, agent }: Choosing,
+): Promise<Chosen> {
+  const { coachId, practiceId, shown } = await oneCoachLink(source, token);
+  const weak = maybeWeakPassword(password, shown.email);
+  if (weak) throw invalid(weak, 'password', 'Choose another one.');
+  const passwordHash = await hashOfPassword(password);
+  return inPractice(source, practiceId, async (manager) => {
+    await useUp(manager, coachId, token);
+    await manager.update(Coach, { id: coachId }, { passwordHash });
+    const ended = await endSessions(manager, coachId, 'all');
+    if (shown.purpose === 'reset')
+      await askToWarn(manager, { practiceId, coachId, of: 'new-password' });
+    return { ended, session: await beginSession(manager, { practiceId, coachId, agent }) };
+  });
+}
