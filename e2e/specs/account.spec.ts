@@ -26,6 +26,7 @@ test('a phone that was lost is signed out from another one', async ({ page, brow
   await page.goto(world.url);
   await button(page, 'Your account: password, where you are signed in').click();
   const ends = page.getByRole('button', { name: /^Sign out: / });
+  await ends.first().waitFor();
   const before = await ends.count();
   await ends.first().click();
   await expect(ends).toHaveCount(before - 1);

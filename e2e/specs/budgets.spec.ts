@@ -57,7 +57,8 @@ const MOST_KB: Readonly<Record<string, number>> = {
   TrendsScreen: 186,
   VerdictStep: 178,
   VisitScreen: 149,
-  WorkStep: 239,
+  WelcomeScreen: 69,
+  WorkStep: 250,
   doseDrawings: 82,
 };
 const MOST_ENTRY_KB = 295;

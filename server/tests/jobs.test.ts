@@ -190,6 +190,7 @@ describe('with a worker', () => {
       'make-paper': paper,
       'make-archive': { ...asked, archiveId: crypto.randomUUID() },
       'put-back': { ...asked, restoreId: crypto.randomUUID() },
+      'reset-letter': { ...asked, coachId: crypto.randomUUID(), letterId: crypto.randomUUID() },
       'warn-coach': {
         ...asked,
         coachId: world.practices[0].coaches[0].id,

@@ -1,49 +1,20 @@
 import type { PersonShown, Role } from '@taxikine/core';
 import request from 'supertest';
 import { inPractice } from '../src';
+import { MOST_TRIES } from '../src/auth/tries';
+import { resetLetter } from '../src/letters/resetLetter';
 import { warnCoach } from '../src/letters/warnCoach';
-import { makeCoachLink } from '../src/people/coachLinks';
 import { type Agent, coach, runNext, stranger, TestSender } from './world';
+import { invited, joined, signedInAs, welcome } from './joining';
 import { newClient, put, useWorld, world } from './world';
 
 useWorld();
 
-const CHOSEN = 'seven quiet herons';
+beforeEach(() => world.owner.query('DELETE FROM failed_try'));
 
 const people = async (as: Agent = coach): Promise<PersonShown[]> =>
   (await as.get('/api/v1/people').expect(200)).body.people;
 
-let made = 0;
-/** Somebody invited, with the token of their link. */
-async function invited(role: Role = 'coach', as: Agent = coach) {
-  const email = `person${++made}@saltreach.example`;
-  const person = { name: 'Tobiah Renn', email, role };
-  const { body } = await as.post('/api/v1/people').send(person).expect(201);
-  return { ...(body as { id: string; token: string }), email };
-}
-
-const welcome = (token: string) => ({
-  look: () => request(world.app).get('/api/v1/welcome').set('Authorization', `Bearer ${token}`),
-  choose: (password = CHOSEN) => {
-    const agent = request.agent(world.app).set('X-Taxikine', '1');
-    const asked = agent.post('/api/v1/welcome').set('Authorization', `Bearer ${token}`);
-    return asked.send({ password });
-  },
-});
-
-const signedInAs = async (email: string, password = CHOSEN) => {
-  const agent = request.agent(world.app).set('X-Taxikine', '1');
-  const { status } = await agent.post('/api/v1/session').send({ email, password });
-  return { agent, status };
-};
-
-/** Somebody who has come, and is signed in. */
-async function joined(role: Role = 'coach') {
-  const person = await invited(role);
-  await welcome(person.token).choose().expect(201);
-  const { agent } = await signedInAs(person.email);
-  return { ...person, agent };
-}
 const change = (id: string, role: Role, ended: boolean, as: Agent = coach) =>
   as.put(`/api/v1/people/${id}`).send({ role, ended });
 
@@ -177,19 +148,55 @@ it('another practice sees and changes nobody of ours', async () => {
   await stranger.post(`/api/v1/people/${id}/link`).expect(404);
 });
 
-it('a link for another password ends every session, and its coach is written to', async () => {
-  const { id, email, agent } = await joined();
-  const token = await inPractice(world.source, world.practices[0].id, (manager) =>
-    makeCoachLink(manager, {
-      ...{ practiceId: world.practices[0].id, coachId: id, purpose: 'reset' },
-    }),
-  );
-  expect((await welcome(token).look().expect(200)).body.purpose).toBe('reset');
-  await welcome(token).choose('eight loud gannets').expect(201);
-  await agent.get('/api/v1/clients').expect(401);
-  expect((await signedInAs(email)).status).toBe(401);
-  expect((await signedInAs(email, 'eight loud gannets')).status).toBe(201);
-  const sender = new TestSender();
-  await runNext(world, 'warn-coach', (data, source) => warnCoach(source, sender, data));
-  expect(sender.letters).toMatchObject([{ to: { email }, subject: 'Your password was changed' }]);
+describe('who has forgotten their password', () => {
+  const ask = (email: string) =>
+    request(world.app).post('/api/v1/welcome/letter').set('X-Taxikine', '1').send({ email });
+  /** Carries the letter out that waits, and what was sent. */
+  async function sent() {
+    const sender = new TestSender();
+    const publicUrl = 'https://room.example';
+    await runNext(world, 'reset-letter', (data, source) =>
+      resetLetter(data, { source, sender, publicUrl, now: () => new Date() }),
+    );
+    return sender.letters;
+  }
+
+  it('is sent a link that opens once, and ends every session', async () => {
+    const { email, agent } = await joined();
+    await ask(` ${email.toUpperCase()}`).expect(202);
+    const [letter] = await sent();
+    expect(letter).toMatchObject({ to: { email }, subject: 'Another password for your account' });
+    const [, token] = /https:\/\/room\.example\/welcome#([\w-]+)/.exec(letter.text)!;
+    expect((await welcome(token).look().expect(200)).body.purpose).toBe('reset');
+    await agent.get('/api/v1/clients').expect(200);
+    await welcome(token).choose('eight loud gannets').expect(201);
+    await agent.get('/api/v1/clients').expect(401);
+    await welcome(token).look().expect(410);
+    expect((await signedInAs(email)).status).toBe(401);
+    expect((await signedInAs(email, 'eight loud gannets')).status).toBe(201);
+    const sender = new TestSender();
+    await runNext(world, 'warn-coach', (data, source) => warnCoach(source, sender, data));
+    expect(sender.letters).toMatchObject([{ to: { email }, subject: 'Your password was changed' }]);
+  });
+
+  it('hears the same whether there is an account, and nobody is written to without one', async () => {
+    const { id, email } = await joined();
+    await change(id, 'coach', true).expect(204);
+    const waiting = async () =>
+      (
+        await world.owner.query(
+          "SELECT 1 FROM pgboss.job WHERE name = 'reset-letter' AND state = 'created'",
+        )
+      ).length;
+    const before = await waiting();
+    for (const one of [email, (await invited()).email, 'nobody@x.example'])
+      expect((await ask(one).expect(202)).body).toEqual({});
+    expect(await waiting()).toBe(before);
+  });
+
+  it('of the letters that are asked for, few are sent', async () => {
+    const { email } = await joined();
+    for (let i = 0; i < MOST_TRIES.forgotten; i++) await ask(email).expect(202);
+    await ask(email).expect(429);
+  });
 });

@@ -1,5 +1,6 @@
 import request from 'supertest';
 import { everything } from './filled';
+import { joined } from './joining';
 import { routesIn, type Route } from './routesIn';
 import { coach, stranger, useWorld, world } from './world';
 
@@ -15,6 +16,7 @@ const OPEN: Readonly<Record<string, string>> = {
   'get /calendar/:token.ics': 'opened by a link',
   'get /welcome': 'opened by a link',
   'post /welcome': 'opened by a link',
+  'post /welcome/letter': 'for who cannot sign in; it tells nothing',
 };
 
 /** Answered with an empty list, as for a client whom a device has not sent yet. */
@@ -102,6 +104,33 @@ it('another practice gets nothing, changes nothing and hears of nothing of ours'
   expect((await coach.get(`/api/v1/clients/${of.client.id}/file`).expect(200)).body).toEqual(
     before,
   );
+});
+
+/** What an owner does, and no other coach. */
+const OWNERS_ONLY = [
+  'get /people',
+  'post /people',
+  'put /people/:id',
+  'post /people/:id/link',
+  'post /clients/:id/erase',
+  'get /practice/export.zip',
+  'post /practice/restore',
+];
+
+it('a coach who is no owner gets everything but what an owner does', async () => {
+  const of = await ours();
+  const { agent } = await joined();
+  const refused = [];
+  const isAskedOfCoach = (route: Route) =>
+    isAsked(route) || nameOf(route) === 'get /practice/export.zip';
+  for (const route of routesIn(world.app).filter(isAskedOfCoach)) {
+    if (nameOf(route) in OPEN || nameOf(route) === 'delete /session') continue;
+    const asked = agent[route.method](addressOf(route, of)).send(await bodyOf(route, of));
+    const { status, body } = await asked;
+    if (status === 401 || body.code === 'owner-only') refused.push(nameOf(route));
+  }
+  expect(refused.sort()).toEqual([...OWNERS_ONLY].sort());
+  await coach.get(`/api/v1/clients/${of.client.id}/file`).expect(200);
 });
 
 it('every route is one that is looked at here, or open for a reason', () => {

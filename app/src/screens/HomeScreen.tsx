@@ -162,14 +162,12 @@ function HouseButtons() {
     <View borderTopWidth={1} borderColor="$rule" paddingTop="$2" alignItems="flex-start">
       <Button
         kind="quiet"
-        tight
         left
         label={t('practice.open')}
         onPress={() => router.push('/practice')}
       />
       <Button
         kind="quiet"
-        tight
         left
         label={t('account.open')}
         onPress={() => router.push('/account')}

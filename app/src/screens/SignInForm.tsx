@@ -7,6 +7,7 @@ import { Button } from '../ui/Button';
 import { Field } from '../ui/Field';
 import { Words } from '../ui/text';
 import { useText } from '../words/useText';
+import { Forgotten } from './Forgotten';
 
 const FIELDS = [
   { name: 'email', type: 'email', autoComplete: 'username' },
@@ -46,7 +47,14 @@ export function SignInForm({ email = '' }: { email?: string }) {
   const { problem, go } = useSignIn();
   const [values, setValues] = useState<Values>({ email, password: '' });
   const [tried, setTried] = useState(false);
+  const [noAddress, setNoAddress] = useState(false);
   const inputs = useRef<Partial<Record<keyof Values, HTMLInputElement | null>>>({});
+  const askForAddress = () => {
+    setNoAddress(true);
+    inputs.current.email?.focus();
+  };
+  const lacks = (name: keyof Values) =>
+    values[name] === '' && (tried || (name === 'email' && noAddress));
   const send = () => {
     setTried(true);
     const lacking = FIELDS.find(({ name }) => values[name] === '');
@@ -71,7 +79,7 @@ export function SignInForm({ email = '' }: { email?: string }) {
             value={values[name]}
             onChange={(value) => setValues((was) => ({ ...was, [name]: value }))}
             inputRef={(input) => void (inputs.current[name] = input)}
-            problem={tried && values[name] === '' ? t(`signIn.needed.${name}`) : undefined}
+            problem={lacks(name) ? t(`signIn.needed.${name}`) : undefined}
           />
         ))}
         {problem ? (
@@ -80,6 +88,7 @@ export function SignInForm({ email = '' }: { email?: string }) {
           </Words>
         ) : null}
         <Button kind="main" submits label={t('signIn.go')} />
+        <Forgotten email={values.email} onNoAddress={askForAddress} />
       </View>
     </form>
   );

@@ -41,7 +41,8 @@ export const outbox = {
     'make-paper': 'A PDF',
     'make-archive': 'An archive',
     'put-back': 'An archive that is put back',
-    'warn-coach': 'A warning to a coach',
+    'reset-letter': 'A link for another password',
+    'warn-coach': 'A word to a coach about their account',
   },
   jobOf: '{{job}}, {{name}}',
   jobStates: {

@@ -26,6 +26,9 @@ export const enShell = {
     go: 'Sign in',
     needed: { email: 'e-mail is needed', password: 'password is needed' },
     again: 'Sign in again',
+    forgotten: 'Forgot the password?',
+    letter:
+      'If {{email}} has an account here, a letter with a link is on its way. It opens once, within {{minutes}} minutes.',
     out: 'Sign out',
     expired: 'Your session has expired. What you entered is kept; sign in and it goes on.',
     leaving:

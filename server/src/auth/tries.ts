@@ -15,6 +15,10 @@ export const MOST_TRIES = {
   account: 50,
   /** Accounts from one place. */
   place: 100,
+  /** Letters for another password, to one address. */
+  forgotten: 3,
+  /** And from one place. */
+  forgottenFromPlace: 20,
   /** One link that opens nothing. */
   link: 60,
   /** Links that open nothing, from one place. */

@@ -9,7 +9,7 @@ import { newLinkSchema } from './linkRoutes';
 import { newPersonSchema, personSchema } from './peopleRoutes';
 import { writeSchema } from './recordRoutes';
 import { signInSchema } from './sessionRoutes';
-import { welcomeSchema } from './welcomeRoutes';
+import { forgottenSchema, welcomeSchema } from './welcomeRoutes';
 
 const schemaOf = (schema: Joi.Schema): object => {
   const { $schema: _, ...rest } = joiToJson(schema, 'json-draft-2019-09') as Record<
@@ -259,6 +259,16 @@ const people = {
     },
     'post',
   ),
+  '/api/v1/welcome/letter': {
+    post: {
+      operationId: 'forget-password',
+      requestBody: { required: true, content: json(schemaOf(forgottenSchema)) },
+      responses: {
+        202: answer('Whoever has the address is sent a link'),
+        429: refused('Too many tries'),
+      },
+    },
+  },
   '/api/v1/welcome': {
     get: {
       operationId: 'open-invitation',

@@ -7,6 +7,7 @@ import { maybeSignedIn } from '../auth/sessions';
 import type { Tries } from '../auth/tries';
 import { AppError } from '../errors';
 import { choosePassword } from '../people/choosePassword';
+import { askForReset } from '../people/askForReset';
 import { oneCoachLink } from '../people/coachLinks';
 import { agentOf } from './agentOf';
 import { bearer } from './bearer';
@@ -15,6 +16,10 @@ import { cookieOptions, SESSION_COOKIE } from './sessionCookie';
 
 export const welcomeSchema = J.object({
   password: J.string().max(400).required().label('password'),
+});
+
+export const forgottenSchema = J.object({
+  email: J.string().max(200).required().label('e-mail'),
 });
 
 /** What opens with a link to choose a password: no session yet. */
@@ -34,6 +39,12 @@ export function welcomeRoutes(
       throw error;
     });
   };
+
+  router.post('/welcome/letter', async (request, response) => {
+    const { email } = input<{ email: string }>(forgottenSchema, request.body);
+    await askForReset(source, tries, email, placeOf(request.ip));
+    response.status(202).json({});
+  });
 
   router.get('/welcome', async (request, response) => {
     const { shown } = await opened(request, (token) => oneCoachLink(source, token));

@@ -3,6 +3,7 @@ import { tidySessions } from '../auth/tidySessions';
 import { tidyArchives } from '../archives/tidyArchives';
 import { inPractice } from '../database/inPractice';
 import { remind } from '../letters/remind';
+import { resetLetter } from '../letters/resetLetter';
 import { sendLetter, type SendLetterWith } from '../letters/sendLetter';
 import { warnCoach } from '../letters/warnCoach';
 import { makePaper } from '../papers/makePaper';
@@ -49,5 +50,6 @@ export const HANDLERS: Handlers = {
   'make-paper': (data, { source, now }) => makePaper(source, data, now),
   'make-archive': (data, { source, now }) => makeArchive(source, data, now()),
   'warn-coach': (data, { source, sender }) => warnCoach(source, sender, data),
+  'reset-letter': resetLetter,
   'put-back': (data, { source, now }) => putBack(source, data, now),
 };

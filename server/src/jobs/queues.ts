@@ -12,6 +12,8 @@ export interface JobData {
   /** Of a client, or, without one, of the practice. */
   'make-archive': { practiceId: string; clientId: string | null; archiveId: string };
   'put-back': { practiceId: string; restoreId: string };
+  /** A coach has forgotten their password. */
+  'reset-letter': { practiceId: string; coachId: string; letterId: string };
   /** Something is about a coach's account; a job of before there were two matters says none. `warningId` is the letter's. */
   'warn-coach': {
     practiceId: string;
@@ -69,6 +71,8 @@ export const QUEUES: readonly QueueRow[] = [
   // Not tried again by itself: whoever waited was told, and some of it may have been sent.
   { name: 'make-archive', policy: 'standard', retryLimit: 0, retryDelay: 1, expireInSeconds: 900 },
   { name: 'warn-coach', policy: 'short', retryLimit: 6, retryDelay: 30, expireInSeconds: 60 },
+  // Somebody waits for it, and not for longer than its link opens.
+  { name: 'reset-letter', policy: 'short', retryLimit: 4, retryDelay: 15, expireInSeconds: 60 },
   // Goes on where it was: a client is put back once, however often it is tried.
   { name: 'put-back', policy: 'standard', retryLimit: 5, retryDelay: 5, expireInSeconds: 120 },
 ];
