@@ -137,6 +137,7 @@ for (const viewport of [
         ['/library', button(page, 'New drill')],
         ['/library/new', page.getByRole('heading', { name: 'The figure' })],
         ['/account', page.getByRole('heading', { name: 'Where you are signed in' })],
+        ['/deeds', page.getByText(/ signed in/).first()],
         ['/practice', page.getByRole('heading', { name: 'What holds until the next session' })],
         ['/outbox', page.getByText('Linnea Castell: The plan is ready')],
       ]);

@@ -35,6 +35,7 @@ const MOST_KB: Readonly<Record<string, number>> = {
   ClientScreen: 176,
   CoachDoor: 25,
   CoachFrame: 68,
+  DeedsScreen: 100,
   FitScreen: 193,
   HandoutScreen: 158,
   HomePageScreen: 57,

@@ -34,6 +34,7 @@ for (const width of [320, 390, 768])
         ['fit', `/clients/${client}/fit`, heading(/^Thighs/)],
         ['details', `/clients/${client}/edit`, button(page, 'left knee')],
         ['account', '/account', heading('Where you are signed in')],
+        ['who did what', '/deeds', page.getByText(/ signed in/).first()],
         ['practice', '/practice', heading('What holds until the next session')],
         ['outbox', '/outbox', page.getByText('Linnea Castell: The plan is ready')],
         ['library', '/library', button(page, 'New drill')],

@@ -72,6 +72,14 @@ test('somebody is invited, comes, is no owner, and is let in no more', async ({
   await expect(button(page, 'Let in again')).toBeVisible();
   await maud.reload();
   await expect(maud.getByRole('button', { name: 'Sign in' })).toBeVisible();
+
+  await button(page, 'Close').click();
+  await button(page, 'Who did what').click();
+  await expect(page.getByText('Stranger let Maud Ekern in no more')).toBeVisible();
+  await expect(page.getByText('Maud Ekern chose a password by a link')).toBeVisible();
+  const table = page.waitForEvent('download');
+  await button(page, 'All as a table (CSV)').click();
+  expect((await table).suggestedFilename()).toBe('deeds.csv');
 });
 
 /** The link of the one letter that went to an address. */

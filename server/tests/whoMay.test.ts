@@ -109,6 +109,8 @@ it('another practice gets nothing, changes nothing and hears of nothing of ours'
 /** What an owner does, and no other coach. */
 const OWNERS_ONLY = [
   'get /people',
+  'get /practice/deeds',
+  'get /practice/deeds.csv',
   'post /people',
   'put /people/:id',
   'post /people/:id/link',

@@ -2,7 +2,7 @@ import { LEAST_PASSWORD } from '@taxikine/core/contract/account';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { call, NoAnswer, Refused } from '../data/api';
-import { OWN_SESSIONS } from '../data/ownSessionsKey';
+import { OWN_SESSIONS } from '../data/askedAnew';
 import { useText, type TextOf } from '../words/useText';
 
 export interface Typed {

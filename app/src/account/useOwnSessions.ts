@@ -1,7 +1,7 @@
 import type { SessionShown } from '@taxikine/core/contract/account';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from '../data/api';
-import { OWN_SESSIONS } from '../data/ownSessionsKey';
+import { OWN_SESSIONS } from '../data/askedAnew';
 
 const PATH = '/account/sessions';
 

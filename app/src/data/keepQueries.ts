@@ -1,7 +1,7 @@
 import { dehydrate, hydrate, type Query, type QueryClient } from '@tanstack/react-query';
 import { createStore, del, delMany, entries, promisifyRequest, type UseStore } from 'idb-keyval';
 import { noteKeeping } from './keeping';
-import { OWN_SESSIONS } from './ownSessionsKey';
+import { ASKED_ANEW } from './askedAnew';
 import { PICTURE_IMAGE } from './queryClient';
 import { SESSION_KEY } from './session';
 
@@ -26,8 +26,8 @@ const boxOf = (coachId: string): UseStore => createStore(`taxikine-answers-${coa
 const isFresh = ({ shape, savedAt }: Kept): boolean =>
   shape === SHAPE && Date.now() - savedAt < WEEK_MS;
 
-/** Pictures and who is signed in have a place of their own on the device; where else somebody is has none. */
-const ELSEWHERE: readonly unknown[] = [PICTURE_IMAGE, SESSION_KEY[0], OWN_SESSIONS[0]];
+/** Pictures and who is signed in have a place of their own on the device; what is of the house has none. */
+const ELSEWHERE: readonly unknown[] = [PICTURE_IMAGE, SESSION_KEY[0], ...ASKED_ANEW];
 
 const isKept = ({ state, queryKey }: Query): boolean =>
   state.status === 'success' && !ELSEWHERE.includes(queryKey[0]);

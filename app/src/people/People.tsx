@@ -1,5 +1,6 @@
 import type { PersonShown } from '@taxikine/core/contract/people';
 import { View } from '@tamagui/core';
+import { router } from 'expo-router';
 import { useState } from 'react';
 import { useCoach } from '../data/session';
 import { Button } from '../ui/Button';
@@ -30,8 +31,9 @@ export function People() {
       {people?.map((person) => (
         <PersonLine key={person.id} person={person} onChange={() => setChanged(person.id)} />
       ))}
-      <View flexDirection="row">
+      <View flexDirection="row" flexWrap="wrap" gap="$3">
         <Button label={t('people.invite')} onPress={() => setInviting(true)} />
+        <Button label={t('deeds.open')} onPress={() => router.push('/deeds')} />
       </View>
       {inviting ? <InviteSheet onClose={() => setInviting(false)} /> : null}
       {open ? <PersonSheet person={open} onClose={() => setChanged(null)} /> : null}

@@ -1,8 +1,7 @@
 import type { PersonShown, Role } from '@taxikine/core/contract/people';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from '../data/api';
-
-const KEY = ['people'] as const;
+import { PEOPLE } from '../data/askedAnew';
 
 export interface NewPerson {
   readonly name: string;
@@ -13,7 +12,7 @@ export interface NewPerson {
 /** Everybody of the practice; asked for by its owner. */
 export const usePeople = () =>
   useQuery({
-    queryKey: KEY,
+    queryKey: PEOPLE,
     queryFn: () => call<{ people: PersonShown[] }>('GET', '/people').then(({ people }) => people),
     staleTime: 0,
   });
@@ -25,7 +24,7 @@ function useChange<Asked, Answer>(ask: (asked: Asked) => Promise<Answer>) {
     networkMode: 'always',
     gcTime: 0,
     mutationFn: ask,
-    onSettled: () => client.invalidateQueries({ queryKey: KEY }),
+    onSettled: () => client.invalidateQueries({ queryKey: PEOPLE }),
   });
 }
 

@@ -5,6 +5,7 @@ import { saveFile } from '../recording/saveFile';
 const SUFFIXES: Readonly<Record<string, string>> = {
   'application/pdf': 'pdf',
   'application/zip': 'zip',
+  'text/csv': 'csv',
 };
 
 /** `slow`: not made yet and asked for again; `later`: no longer waited for, and made all the same. */
@@ -39,7 +40,7 @@ export function useMadeFile(path: string, name: string) {
     setState('making');
     try {
       const file = await fetchMade(path, () => setState('slow'));
-      saveFile(`${name}.${SUFFIXES[file.type] ?? 'bin'}`, file.type, file);
+      saveFile(`${name}.${SUFFIXES[file.type.split(';')[0]] ?? 'bin'}`, file.type, file);
       setState('ready');
     } catch (error) {
       setState(isNotReady(error) ? 'later' : 'failed');

@@ -103,3 +103,7 @@ export const Welcome = lazyScreen(
   () => import('../welcome/WelcomeScreen').then((file) => file.WelcomeScreen),
   DoorBones,
 );
+export const Deeds = lazyScreen(
+  () => import('./DeedsScreen').then((file) => file.DeedsScreen),
+  ScreenBones,
+);

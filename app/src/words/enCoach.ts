@@ -1,6 +1,7 @@
 import { account } from './enAccount';
 import { caseFile } from './enCaseFile';
 import { guide, instrument } from './enCheck';
+import { deeds } from './enDeeds';
 import { fit } from './enFit';
 import { handout } from './enHandout';
 import { drills } from './enLibrary';
@@ -434,6 +435,7 @@ export const enCoach = {
   leave,
   outbox,
   account,
+  deeds,
   people,
   practice,
 };

@@ -1,4 +1,5 @@
 import type { DataSource } from 'typeorm';
+import { noteDeed } from '../audit/noteDeed';
 import { inPractice } from '../database/inPractice';
 import { Coach } from '../database/entities/Coach';
 import { AppError, invalid } from '../errors';
@@ -59,6 +60,7 @@ export async function changePassword(
   const passwordHash = await hashOfPassword(next);
   return inPractice(source, practice.id, async (manager) => {
     await manager.update(Coach, { id: coach.id }, { passwordHash });
+    await noteDeed(manager, { by: coach.id, deed: 'password-changed' });
     await askToWarn(manager, { practiceId: practice.id, coachId: coach.id, of: 'new-password' });
     return endSessions(manager, coach.id, { allBut: token });
   });

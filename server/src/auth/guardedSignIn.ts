@@ -1,4 +1,5 @@
 import type { DataSource } from 'typeorm';
+import { noteDeed } from '../audit/noteDeed';
 import { inPractice } from '../database/inPractice';
 import { AppError } from '../errors';
 import { askToWarn } from '../letters/askToWarn';
@@ -27,9 +28,10 @@ async function warn(source: DataSource, email: string): Promise<void> {
   ])) as { id: string; practice_id: string }[];
   if (!coach) return;
   const { id: coachId, practice_id: practiceId } = coach;
-  await inPractice(source, practiceId, (manager) =>
-    askToWarn(manager, { practiceId, coachId, of: 'guesses' }),
-  );
+  await inPractice(source, practiceId, async (manager) => {
+    await noteDeed(manager, { by: coachId, deed: 'guessed-at' });
+    await askToWarn(manager, { practiceId, coachId, of: 'guesses' });
+  });
 }
 
 /**

@@ -1,6 +1,8 @@
 import type { Role } from '@taxikine/core';
 import type { DataSource, EntityManager } from 'typeorm';
+import { noteDeed } from '../audit/noteDeed';
 import { inPractice } from '../database/inPractice';
+import { deviceOf } from './deviceOf';
 import { passwordFits } from './passwords';
 import { hashOfToken, newToken } from './tokens';
 
@@ -55,6 +57,7 @@ export async function beginSession(
      VALUES ($1, $2, $3, now() + make_interval(days => $4), $5)`,
     [hashOfToken(token), practiceId, coachId, SESSION_DAYS, agent],
   );
+  await noteDeed(manager, { by: coachId, deed: 'signed-in', detail: deviceOf(agent) });
   return token;
 }
 
@@ -86,7 +89,13 @@ export const noteSeen = (
     ),
   );
 
-export const signOut = (source: DataSource, practiceId: string, token: string): Promise<unknown> =>
-  inPractice(source, practiceId, (manager) =>
-    manager.query('DELETE FROM session WHERE token_hash = $1', [hashOfToken(token)]),
-  );
+/** Ends the session with this token. */
+export const signOut = (
+  source: DataSource,
+  { coach, practice }: SignedIn,
+  token: string,
+): Promise<unknown> =>
+  inPractice(source, practice.id, async (manager) => {
+    await manager.query('DELETE FROM session WHERE token_hash = $1', [hashOfToken(token)]);
+    await noteDeed(manager, { by: coach.id, deed: 'signed-out' });
+  });

@@ -44,6 +44,7 @@ import { Restores1765400000000 } from './migrations/1765400000000-Restores';
 import { FailedTries1765500000000 } from './migrations/1765500000000-FailedTries';
 import { OwnSessions1765600000000 } from './migrations/1765600000000-OwnSessions';
 import { People1765700000000 } from './migrations/1765700000000-People';
+import { Deeds1765800000000 } from './migrations/1765800000000-Deeds';
 import { SnakeNames } from './namingStrategy';
 
 const options = (url: string): DataSourceOptions => ({
@@ -104,6 +105,7 @@ export const ownerSource = (url: string): DataSource =>
       FailedTries1765500000000,
       OwnSessions1765600000000,
       People1765700000000,
+      Deeds1765800000000,
     ],
   } as DataSourceOptions);
 

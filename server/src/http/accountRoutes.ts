@@ -1,10 +1,12 @@
 import { idSchema, J } from '@taxikine/core';
 import { Router, type Request } from 'express';
 import type { DataSource, EntityManager } from 'typeorm';
+import { noteDeed } from '../audit/noteDeed';
 import { changePassword } from '../auth/changePassword';
 import type { KnownSessions } from '../auth/KnownSessions';
-import { endSessions, ownSessions } from '../auth/ownSessions';
+import { endSessions, ownSessions, type Which } from '../auth/ownSessions';
 import { placeOf } from '../auth/placeOf';
+import type { SignedIn } from '../auth/sessions';
 import type { Tries } from '../auth/tries';
 import { inPractice } from '../database/inPractice';
 import { notFound, notSignedIn } from '../errors';
@@ -29,6 +31,12 @@ export function accountRoutes(source: DataSource, sessions: KnownSessions, tries
   const forget = (hashes: readonly Buffer[]) => hashes.forEach((hash) => sessions.forget(hash));
   const own = <T>(practiceId: string, work: (manager: EntityManager) => Promise<T>) =>
     inPractice(source, practiceId, work);
+  const ended = ({ coach, practice }: SignedIn, which: Which) =>
+    own(practice.id, async (manager) => {
+      const hashes = await endSessions(manager, coach.id, which);
+      for (const _ of hashes) await noteDeed(manager, { by: coach.id, deed: 'session-ended' });
+      return hashes;
+    });
 
   router.get('/account/sessions', async (request, response) => {
     const { coach, practice } = signedIn(response);
@@ -38,29 +46,24 @@ export function accountRoutes(source: DataSource, sessions: KnownSessions, tries
   });
 
   router.delete('/account/sessions', async (request, response) => {
-    const { coach, practice } = signedIn(response);
-    const which = { allBut: tokenOf(request) };
-    forget(await own(practice.id, (manager) => endSessions(manager, coach.id, which)));
+    forget(await ended(signedIn(response), { allBut: tokenOf(request) }));
     response.status(204).end();
   });
 
   router.delete('/account/sessions/:session', async (request, response) => {
-    const { coach, practice } = signedIn(response);
     const { session } = input<{ session: string }>(oneSchema, request.params);
-    const ended = await own(practice.id, (manager) =>
-      endSessions(manager, coach.id, { id: session }),
-    );
-    if (ended.length === 0) throw notFound('session');
-    forget(ended);
+    const hashes = await ended(signedIn(response), { id: session });
+    if (hashes.length === 0) throw notFound('session');
+    forget(hashes);
     response.status(204).end();
   });
 
   router.post('/account/password', async (request, response) => {
     const said = input<{ current: string; next: string }>(passwordSchema, request.body);
     const changing = { ...said, token: tokenOf(request), place: placeOf(request.ip) };
-    const ended = await changePassword(source, tries, signedIn(response), changing);
-    forget(ended);
-    response.json({ ended: ended.length });
+    const hashes = await changePassword(source, tries, signedIn(response), changing);
+    forget(hashes);
+    response.json({ ended: hashes.length });
   });
 
   return router;

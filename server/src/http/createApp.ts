@@ -13,6 +13,7 @@ import { answerErrors } from './answerErrors';
 import { changeRoute } from './changeRoute';
 import { clientRoutes } from './clientRoutes';
 import { fileRoute } from './fileRoute';
+import { deedRoutes } from './deedRoutes';
 import { healthRoute } from './healthRoute';
 import { homeRoutes } from './homeRoutes';
 import { jsonBody } from './jsonBody';
@@ -114,7 +115,11 @@ export function createApp({
   api.use(sessionRoutes(source, sessions, tries, secure));
   api.use(homeRoutes(source, tries, now), welcomeRoutes(source, sessions, tries, secure));
   api.use(needSession(sessions), clientRoutes(source, now), fileRoute(source));
-  api.use(accountRoutes(source, sessions, tries), peopleRoutes(source, sessions));
+  api.use(
+    accountRoutes(source, sessions, tries),
+    peopleRoutes(source, sessions),
+    deedRoutes(source),
+  );
   api.use(practiceRoutes(source), changeRoute(changes, sessions));
   api.use(
     linkRoutes(source, now),

@@ -1,5 +1,6 @@
 import { Router } from 'express';
 import type { DataSource } from 'typeorm';
+import { FileReads } from '../audit/FileReads';
 import { readInPractice } from '../database/readInPractice';
 import { notFound } from '../errors';
 import { fileSql, stampSql } from '../records/fileSql';
@@ -12,12 +13,14 @@ import { signedIn } from './needSession';
  */
 export function fileRoute(source: DataSource): Router {
   const router = Router();
+  const reads = new FileReads(source);
   const file = `SELECT kept.file::text AS file FROM (${fileSql(source)}) AS kept`;
   const stamp = stampSql(source);
 
   router.get('/clients/:id/file', async (request, response) => {
     const { id } = input<{ id: string }>(idParam, request.params);
-    const practiceId = signedIn(response).practice.id;
+    const who = signedIn(response);
+    const practiceId = who.practice.id;
     const one = async <Row extends object>(name: string, sql: string): Promise<Row | null> => {
       const query = (isSet: string) => ({
         name,
@@ -30,6 +33,7 @@ export function fileRoute(source: DataSource): Router {
     // The stamp first: a write between the two makes the file newer than its stamp, and it is read once more.
     const stamped = await one<{ stamp: string | null }>('file-stamp', stamp);
     if (!stamped?.stamp) throw notFound('client');
+    await reads.note(who, id);
     const tag = `"${stamped.stamp}"`;
     response.set('ETag', tag);
     if (request.headers['if-none-match'] === tag) return void response.status(304).end();

@@ -1,6 +1,7 @@
 import { J } from '@taxikine/core';
 import { Router } from 'express';
 import type { DataSource } from 'typeorm';
+import { noteDeed } from '../audit/noteDeed';
 import { makeLink } from '../auth/links';
 import { Client } from '../database/entities/Client';
 import { ClientLink, LINK_PURPOSES, type LinkPurpose } from '../database/entities/ClientLink';
@@ -50,6 +51,12 @@ export function linkRoutes(source: DataSource, now: () => Date): Router {
     const made = await inPractice(source, practice.id, async (manager) => {
       if (!(await manager.existsBy(Client, { id: clientId }))) throw notFound('client');
       const whose = { practiceId: practice.id, clientId, coachId: coach.id, messageId: null };
+      await noteDeed(manager, {
+        by: coach.id,
+        deed: 'link-made',
+        to: clientId,
+        detail: wanted.purpose,
+      });
       return makeLink(manager, { ...whose, ...wanted }, now());
     });
     response.status(201).json({ link: shown(made.link), token: made.token });
@@ -61,10 +68,12 @@ export function linkRoutes(source: DataSource, now: () => Date): Router {
       request.params,
     );
     const revokedOn = now().toISOString();
-    const { affected } = await inPractice(source, signedIn(response).practice.id, (manager) =>
-      manager.update(ClientLink, { id, clientId }, { revokedOn }),
-    );
-    if (!affected) throw notFound('link');
+    const { practice, coach } = signedIn(response);
+    await inPractice(source, practice.id, async (manager) => {
+      const { affected } = await manager.update(ClientLink, { id, clientId }, { revokedOn });
+      if (!affected) throw notFound('link');
+      await noteDeed(manager, { by: coach.id, deed: 'link-closed', to: clientId });
+    });
     response.status(204).end();
   });
 

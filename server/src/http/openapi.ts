@@ -240,6 +240,19 @@ const people = {
       },
     },
   },
+  '/api/v1/practice/deeds': {
+    get: {
+      operationId: 'list-deeds',
+      description: 'The newest first; `?before=` an id for those that are older.',
+      responses: { 200: answer('Who did what'), 403: refused('Not an owner') },
+    },
+  },
+  '/api/v1/practice/deeds.csv': {
+    get: {
+      operationId: 'export-deeds',
+      responses: { 200: file('text/csv', 'Who did what'), 403: refused('Not an owner') },
+    },
+  },
   '/api/v1/people/{id}': {
     parameters: [idParameter],
     put: {

@@ -1,6 +1,7 @@
 import { J } from '@taxikine/core';
 import { Router, type Response } from 'express';
 import type { DataSource } from 'typeorm';
+import { noteDeed } from '../audit/noteDeed';
 import { Visit } from '../database/entities/Visit';
 import { inPractice } from '../database/inPractice';
 import { notFound } from '../errors';
@@ -22,11 +23,13 @@ export function reportRoutes(source: DataSource, withinMs: number): Router {
   const router = Router();
   router.get('/visits/:id/report.pdf', async (request, response) => {
     const { id } = input<{ id: string }>(idParam, request.params);
-    const { practice } = signedIn(response);
-    const visit = await inPractice(source, practice.id, (manager) =>
-      manager.findOneBy(Visit, { id }),
-    );
-    if (!visit) throw notFound('visit');
+    const { practice, coach } = signedIn(response);
+    const visit = await inPractice(source, practice.id, async (manager) => {
+      const found = await manager.findOneBy(Visit, { id });
+      if (!found) throw notFound('visit');
+      await noteDeed(manager, { by: coach.id, deed: 'report-made', to: found.clientId });
+      return found;
+    });
     const { clientId, pattern, openedOn } = visit;
     const of = { practiceId: practice.id, clientId, visitId: id };
     const bytes = await onePaper(source, { ...of, paper: 'report', large: false }, withinMs);
@@ -35,9 +38,14 @@ export function reportRoutes(source: DataSource, withinMs: number): Router {
   router.get('/clients/:id/handout.pdf', async (request, response) => {
     const { id: clientId } = input<{ id: string }>(idParam, request.params);
     const { print } = input<{ print: 'usual' | 'large' }>(printSchema, { ...request.query });
-    const of = { practiceId: signedIn(response).practice.id, clientId, visitId: null };
+    const { practice, coach } = signedIn(response);
+    const of = { practiceId: practice.id, clientId, visitId: null };
     const asked = { ...of, paper: 'handout', large: print === 'large' } as const;
-    sendPdf(response, 'home-plan.pdf', await onePaper(source, asked, withinMs));
+    const bytes = await onePaper(source, asked, withinMs);
+    await inPractice(source, practice.id, (manager) =>
+      noteDeed(manager, { by: coach.id, deed: 'handout-made', to: clientId }),
+    );
+    sendPdf(response, 'home-plan.pdf', bytes);
   });
 
   return router;

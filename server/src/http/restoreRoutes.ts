@@ -1,6 +1,7 @@
 import type { RestoreShown } from '@taxikine/core';
 import { Router, type Request } from 'express';
 import type { DataSource, EntityManager } from 'typeorm';
+import { noteDeed } from '../audit/noteDeed';
 import { Restore } from '../database/entities/Restore';
 import { inPractice } from '../database/inPractice';
 import { AppError } from '../errors';
@@ -51,7 +52,10 @@ export function restoreRoutes(source: DataSource, now: () => Date): Router {
     await receiveArchive(source, asked).catch((error: unknown) => {
       throw request.readableAborted ? cutOff : error;
     });
-    const restore = await inPractice(source, practice.id, lastOf);
+    const restore = await inPractice(source, practice.id, async (manager) => {
+      await noteDeed(manager, { by: coach.id, deed: 'practice-restored' });
+      return lastOf(manager);
+    });
     response.status(202).json({ restore });
   });
 

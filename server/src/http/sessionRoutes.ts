@@ -31,7 +31,7 @@ export function sessionRoutes(
     const former = maybeToken(request);
     const who = former && (await maybeSignedIn(source, former));
     if (!who) return;
-    await signOut(source, who.practice.id, former);
+    await signOut(source, who, former);
     sessions.forget(hashOfToken(former));
   };
 
@@ -54,7 +54,7 @@ export function sessionRoutes(
   router.delete('/session', needSession(sessions), async (request, response) => {
     const token = maybeToken(request);
     if (!token) throw notSignedIn();
-    await signOut(source, signedIn(response).practice.id, token);
+    await signOut(source, signedIn(response), token);
     // After it is gone: what is looked up meanwhile must not be held.
     sessions.forget(hashOfToken(token));
     response.clearCookie(SESSION_COOKIE, { path: '/' }).status(204).end();

@@ -1,4 +1,5 @@
 import { In, IsNull, type EntityManager, type EntityTarget, type ObjectLiteral } from 'typeorm';
+import { noteDeed } from '../audit/noteDeed';
 import { AppliedWrite } from '../database/entities/AppliedWrite';
 import { Archive } from '../database/entities/Archive';
 import { CheckResult } from '../database/entities/CheckResult';
@@ -84,5 +85,6 @@ export async function eraseClient(
     erasedOn: on,
     counts,
   });
+  await noteDeed(manager, { by: coachId, deed: 'erased', to: clientId });
   return true;
 }

@@ -1,4 +1,5 @@
 import type { DataSource } from 'typeorm';
+import { noteDeed } from '../audit/noteDeed';
 import type { Tries } from '../auth/tries';
 import { inPractice } from '../database/inPractice';
 import { sendJob } from '../jobs/sendJob';
@@ -22,7 +23,8 @@ export async function askForReset(
   if (!coach) return;
   const { id: coachId, practice_id: practiceId } = coach;
   const job = { practiceId, coachId, letterId: crypto.randomUUID() };
-  await inPractice(source, practiceId, (manager) =>
-    sendJob(manager, 'reset-letter', job, { key: coachId }),
-  );
+  await inPractice(source, practiceId, async (manager) => {
+    await noteDeed(manager, { by: coachId, deed: 'reset-asked' });
+    await sendJob(manager, 'reset-letter', job, { key: coachId });
+  });
 }

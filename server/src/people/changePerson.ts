@@ -1,5 +1,6 @@
-import type { Role } from '@taxikine/core';
+import type { PersonShown, Role } from '@taxikine/core';
 import type { EntityManager } from 'typeorm';
+import { noteDeed, type NewDeed } from '../audit/noteDeed';
 import { endSessions, sessionsOf } from '../auth/ownSessions';
 import { invalid } from '../errors';
 import { dropCoachLinks } from './coachLinks';
@@ -9,6 +10,18 @@ import { oneHeldBy, type Asking } from './oneHeldBy';
 export interface PersonChange {
   readonly role: Role;
   readonly ended: boolean;
+}
+
+/** What of a change is kept: what is as it was is no deed. */
+function deedsOf(
+  was: PersonShown,
+  { role, ended }: PersonChange,
+): Pick<NewDeed, 'deed' | 'detail'>[] {
+  const isOut = was.state === 'ended';
+  return [
+    ...(was.role === role ? [] : [{ deed: 'role-changed' as const, detail: role }]),
+    ...(isOut === ended ? [] : [{ deed: ended ? ('let-go' as const) : ('let-in-again' as const) }]),
+  ];
 }
 
 /**
@@ -25,12 +38,14 @@ export async function changePerson(
 ): Promise<Buffer[]> {
   if (id === asking.coachId)
     throw invalid('Nobody changes this of themselves.', 'id', 'Ask another owner.');
-  await oneHeldBy(manager, asking, id);
+  const was = await oneHeldBy(manager, asking, id);
   await manager.query(
     `UPDATE coach SET role = $2, ended_on = CASE WHEN $3 THEN coalesce(ended_on, now()) END
      WHERE id = $1`,
     [id, role, ended],
   );
+  for (const deed of deedsOf(was, { role, ended }))
+    await noteDeed(manager, { by: asking.coachId, to: id, ...deed });
   if (!ended) return sessionsOf(manager, id);
   await dropCoachLinks(manager, id);
   return endSessions(manager, id, 'all');

@@ -1,4 +1,5 @@
 import type { DataSource } from 'typeorm';
+import { noteDeed } from '../audit/noteDeed';
 import { maybeWeakPassword } from '../auth/maybeWeakPassword';
 import { endSessions } from '../auth/ownSessions';
 import { hashOfPassword } from '../auth/passwords';
@@ -39,6 +40,7 @@ export async function choosePassword(
   return inPractice(source, practiceId, async (manager) => {
     await useUp(manager, coachId, token);
     await manager.update(Coach, { id: coachId }, { passwordHash });
+    await noteDeed(manager, { by: coachId, deed: 'password-chosen' });
     const ended = await endSessions(manager, coachId, 'all');
     if (shown.purpose === 'reset')
       await askToWarn(manager, { practiceId, coachId, of: 'new-password' });

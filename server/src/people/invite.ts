@@ -1,5 +1,6 @@
 import type { Role } from '@taxikine/core';
 import type { EntityManager } from 'typeorm';
+import { noteDeed } from '../audit/noteDeed';
 import { isUniqueViolation } from '../database/databaseErrors';
 import { AppError, invalid } from '../errors';
 import { makeCoachLink } from './coachLinks';
@@ -18,7 +19,7 @@ export interface NewPerson {
  */
 export async function invite(
   manager: EntityManager,
-  { practiceId }: Asking,
+  { practiceId, coachId }: Asking,
   { name, email, role }: NewPerson,
 ): Promise<{ id: string; token: string }> {
   const id = crypto.randomUUID();
@@ -38,6 +39,7 @@ export async function invite(
         { cause: error },
       );
     });
+  await noteDeed(manager, { by: coachId, deed: 'invited', to: id, detail: role });
   return {
     id,
     token: await makeCoachLink(manager, { practiceId, coachId: id, purpose: 'invite' }),
@@ -53,6 +55,7 @@ export async function inviteAgain(
   const { state } = await oneHeldBy(manager, asking, id);
   if (state !== 'invited')
     throw invalid('They have chosen a password already.', 'id', 'They can ask for another one.');
-  const { practiceId } = asking;
+  const { practiceId, coachId } = asking;
+  await noteDeed(manager, { by: coachId, deed: 'invited-again', to: id });
   return makeCoachLink(manager, { practiceId, coachId: id, purpose: 'invite' });
 }

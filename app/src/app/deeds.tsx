@@ -1,0 +1,3 @@
+import { Deeds } from '../screens/lazyScreens';
+
+export default Deeds;

@@ -1,0 +1,16 @@
+import type { DeedShown } from '@taxikine/core/contract/audit';
+import type { TextOf } from '../words/useText';
+
+/** Whom it was done to: by today's name, or that they are gone. */
+function nameOf({ name, to }: DeedShown, t: TextOf): string {
+  if (name !== null) return name;
+  return to === null ? '' : t('deeds.gone', { id: to.slice(0, 8) });
+}
+
+/** What was done, as the rest of a sentence that begins with who did it. */
+export function deedWords(one: DeedShown, t: TextOf): string {
+  const { deed, detail } = one;
+  const key = deed === 'signed-in' && detail ? 'signed-in_on' : deed;
+  const role = deed === 'role-changed' ? t(`deeds.roles.${detail}`) : '';
+  return t(`deeds.of.${key}`, { name: nameOf(one, t), detail, role });
+}

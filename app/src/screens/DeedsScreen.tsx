@@ -1,0 +1,80 @@
+import type { DeedShown } from '@taxikine/core/contract/audit';
+import { View } from '@tamagui/core';
+import { deedWords } from '../deeds/deedWords';
+import { useDeeds } from '../deeds/useDeeds';
+import { useIsOwner } from '../data/session';
+import { problemWords } from '../people/problemWords';
+import { useMadeFile } from '../report/useMadeFile';
+import { Button } from '../ui/Button';
+import { Words } from '../ui/text';
+import { useText } from '../words/useText';
+import { whenAt } from '../words/when';
+import { Header } from './Header';
+
+/** Who did what in the practice, for its owners. */
+export function DeedsScreen() {
+  const t = useText();
+  const isOwner = useIsOwner();
+  return (
+    <View flex={1} minHeight={0} height="100%">
+      <Header title={t('deeds.title')} back="/practice" />
+      <View
+        render="main"
+        flex={1}
+        minHeight={0}
+        tabIndex={0}
+        style={{ overflowY: 'auto' }}
+        padding="$4"
+        gap="$4"
+        maxWidth={720}
+      >
+        {isOwner ? <Deeds /> : <Words>{t('people.ownerOnly')}</Words>}
+      </View>
+    </View>
+  );
+}
+
+function Deeds() {
+  const t = useText();
+  const { deeds, error, isReading, older } = useDeeds();
+  const table = useMadeFile('/practice/deeds.csv', 'deeds');
+  const problem = problemWords(error, t);
+  return (
+    <>
+      <Words>{t('deeds.lead')}</Words>
+      <View flexDirection="row">
+        <Button label={t('deeds.csv')} off={table.busy} onPress={table.save} />
+      </View>
+      {problem || table.state === 'failed' ? (
+        <Words accent role="alert">
+          {problem ?? t('leave.failed')}
+        </Words>
+      ) : null}
+      <View role="list">
+        {deeds?.map((one) => (
+          <Line key={one.id} one={one} />
+        ))}
+      </View>
+      {deeds?.length === 0 ? <Words soft>{t('deeds.none')}</Words> : null}
+      {older ? (
+        <View flexDirection="row">
+          <Button label={t('deeds.older')} off={isReading} onPress={older} />
+        </View>
+      ) : null}
+    </>
+  );
+}
+
+function Line({ one }: { one: DeedShown }) {
+  const t = useText();
+  return (
+    <View role="listitem" borderTopWidth={1} borderColor="$rule" paddingVertical="$2">
+      <Words>
+        {one.by} {deedWords(one, t)}
+      </Words>
+      <Words small soft>
+        {whenAt(one.on)}
+      </Words>
+    </View>
+  );
+}

@@ -1,0 +1,45 @@
+/** What is kept of who did what in a practice. */
+export const DEEDS = [
+  'signed-in',
+  'signed-out',
+  'session-ended',
+  'guessed-at',
+  'password-changed',
+  'password-chosen',
+  'reset-asked',
+  'file-read',
+  'client-exported',
+  'practice-exported',
+  'practice-restored',
+  'erased',
+  'report-made',
+  'handout-made',
+  'link-made',
+  'link-closed',
+  'invited',
+  'invited-again',
+  'role-changed',
+  'let-go',
+  'let-in-again',
+  'deeds-exported',
+] as const;
+export type Deed = (typeof DEEDS)[number];
+
+/** A file that is read again and again is kept as read once in so many minutes, by each coach. */
+export const READ_EVERY_MIN = 60;
+
+/** Something that was done, as an owner is told of it. */
+export interface DeedShown {
+  readonly id: string;
+  /** Instant. */
+  readonly on: string;
+  readonly deed: Deed;
+  /** Name of the coach. */
+  readonly by: string;
+  /** Id of the client or the coach that it was done to; null where it was to nobody. */
+  readonly to: string | null;
+  /** Their name; null when they are gone. */
+  readonly name: string | null;
+  /** What else is to be said: a device, a role. */
+  readonly detail: string;
+}

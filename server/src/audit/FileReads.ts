@@ -1,0 +1,25 @@
+import { READ_EVERY_MIN } from '@taxikine/core';
+import type { DataSource } from 'typeorm';
+import type { SignedIn } from '../auth/sessions';
+import { inPractice } from '../database/inPractice';
+import { noteDeed } from './noteDeed';
+
+/** More than are read in an hour; past that, all are kept anew. */
+const MOST = 50_000;
+
+/** Which files were kept as read in the last hour: an open app asks for the same one again and again. */
+export class FileReads {
+  private readonly until = new Map<string, number>();
+
+  constructor(private readonly source: DataSource) {}
+
+  async note({ coach, practice }: SignedIn, clientId: string): Promise<void> {
+    const key = `${coach.id}|${clientId}`;
+    if ((this.until.get(key) ?? 0) > performance.now()) return;
+    if (this.until.size >= MOST) this.until.clear();
+    await inPractice(this.source, practice.id, (manager) =>
+      noteDeed(manager, { by: coach.id, deed: 'file-read', to: clientId }),
+    );
+    this.until.set(key, performance.now() + READ_EVERY_MIN * 60_000);
+  }
+}
