@@ -1,6 +1,7 @@
 import type { Page } from '@playwright/test';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { Client } from 'pg';
 import { button, expect, letIn, signIn, STRANGER, test, type World } from '../world';
 
 test.use({ viewport: { width: 390, height: 844 } });
@@ -111,4 +112,49 @@ test('a forgotten password is chosen anew by a letter', async ({ page, browser, 
   await chosen(door, linkIn(world, email)!, 'eight loud gannets');
   await door.goto(`${world.url}/account`);
   await expect(door.getByText('You are signed in nowhere else.')).toBeVisible();
+});
+
+/** As if everybody had signed in a while ago. */
+async function anHourLater(page: Page, world: World): Promise<void> {
+  const { practice } = await (await page.request.get(`${world.url}/api/v1/session`)).json();
+  const client = new Client({ connectionString: world.appUrl });
+  await client.connect();
+  await client.query("SELECT set_config('app.practice_id', $1, false)", [practice.id]);
+  await client.query("UPDATE session SET confirmed_on = now() - interval '1 hour'");
+  await client.end();
+}
+
+test('what cannot be undone asks for the password again, and goes on by itself', async ({
+  page,
+  world,
+}) => {
+  await letIn(page, world, STRANGER);
+  await anHourLater(page, world);
+  await page.goto(`${world.url}/practice`);
+  await button(page, 'Invite somebody').click();
+  await field(page, 'Name').fill('Late Guest');
+  await field(page, 'E-mail').fill('late@elsewhere.example');
+  await button(page, 'Make the invitation').click();
+  await field(page, 'Your password').fill('not this one');
+  await button(page, 'Go on').click();
+  await expect(page.getByRole('alert')).toHaveText('This is not your password now.');
+  await field(page, 'Your password').fill(STRANGER.password);
+  await button(page, 'Go on').click();
+  await expect(field(page, 'Link to the invitation')).toBeVisible();
+  await button(page, 'Done').click();
+
+  await anHourLater(page, world);
+  const whole = page.waitForEvent('download');
+  await button(page, 'Export the practice').click();
+  await field(page, 'Your password').fill(STRANGER.password);
+  await button(page, 'Go on').click();
+  expect((await whole).suggestedFilename()).toBe('practice.zip');
+
+  await anHourLater(page, world);
+  await button(page, 'Change: Late Guest').click();
+  await button(page, 'Let in no more').click();
+  await page.getByRole('heading', { name: 'Your password, please' }).waitFor();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('alert')).toHaveText(/^Type your password again first/);
+  await expect(button(page, 'Let in no more')).toBeVisible();
 });

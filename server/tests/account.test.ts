@@ -128,6 +128,46 @@ describe('a password', () => {
   });
 });
 
+describe('what cannot be undone', () => {
+  let mine: typeof coach;
+  beforeEach(async () => void (mine = await signIn(world, 'saltreach')));
+  const age = (minutes: number) =>
+    inPractice(world.source, world.practices[0].id, (manager) =>
+      manager.query('UPDATE session SET confirmed_on = now() - make_interval(mins => $1)', [
+        minutes,
+      ]),
+    );
+  const confirm = (password: string) => mine.post('/api/v1/account/confirm').send({ password });
+  const ASKED: readonly [string, () => request.Test][] = [
+    ['an erasure', () => mine.post(`/api/v1/clients/${crypto.randomUUID()}/erase`)],
+    ['an export', () => mine.get('/api/v1/practice/export.zip')],
+    ['a restore', () => mine.post('/api/v1/practice/restore').type('application/zip')],
+    ['an invitation', () => mine.post('/api/v1/people').send({})],
+    ['another invitation', () => mine.post(`/api/v1/people/${crypto.randomUUID()}/link`)],
+    ['a change of people', () => mine.put(`/api/v1/people/${crypto.randomUUID()}`).send({})],
+  ];
+
+  it.each(ASKED)('%s asks for the password when it was given a while ago', async (_name, ask) => {
+    await age(11);
+    expect((await ask().expect(403)).body.code).toBe('confirm-first');
+  });
+
+  it('goes on when it is given, and for ten minutes', async () => {
+    await age(11);
+    expect((await confirm('not this one').expect(422)).body.path).toBe('password');
+    await mine.post('/api/v1/people').send({}).expect(403);
+    await confirm(PASSWORD).expect(204);
+    await mine.post('/api/v1/people').send({}).expect(422);
+    await age(9);
+    await mine.post('/api/v1/people').send({}).expect(422);
+  });
+
+  it('is not guessed at', async () => {
+    for (let i = 0; i < MOST_TRIES.accountFromPlace; i++) await confirm(`wrong ${i}`).expect(422);
+    await confirm(PASSWORD).expect(429);
+  });
+});
+
 it.each([
   ['nine', 'abcdefghi', false],
   ['ten', 'quiet-tide', true],

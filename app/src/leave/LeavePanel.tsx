@@ -4,6 +4,7 @@ import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { call, Refused } from '../data/api';
+import { confirmed } from '../data/confirming';
 import { useIsOwner } from '../data/session';
 import { useUnsent } from '../data/useFile';
 import { useMadeFile } from '../report/useMadeFile';
@@ -59,7 +60,7 @@ function EraseSheet({ file, onClose }: { file: ClientFile; onClose: () => void }
   const { id, name: real } = file.client;
   const erase = async () => {
     try {
-      await call('POST', `/clients/${id}/erase`, { name });
+      await confirmed(() => call('POST', `/clients/${id}/erase`, { name }));
       await forgetClient(client, file);
       router.replace('/');
     } catch (error) {

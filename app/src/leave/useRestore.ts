@@ -2,6 +2,7 @@ import type { RestoreShown } from '@taxikine/core/contract/restoreShown';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef } from 'react';
 import { call, sendFile } from '../data/api';
+import { confirmed } from '../data/confirming';
 
 const KEY = ['restore'] as const;
 const PATH = '/practice/restore';
@@ -26,7 +27,10 @@ export function useRestore() {
   const sending = useMutation({
     networkMode: 'always',
     gcTime: 0,
-    mutationFn: (file: File) => sendFile<Answer>(PATH, file),
+    mutationFn: async (file: File) => {
+      await confirmed(() => call('GET', '/account/confirm'));
+      return sendFile<Answer>(PATH, file);
+    },
     onSuccess: ({ restore }) => client.setQueryData(KEY, restore),
     onError: () => client.invalidateQueries({ queryKey: KEY }),
   });

@@ -2,6 +2,7 @@ import type { PersonShown, Role } from '@taxikine/core/contract/people';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from '../data/api';
 import { PEOPLE } from '../data/askedAnew';
+import { confirmed } from '../data/confirming';
 
 export interface NewPerson {
   readonly name: string;
@@ -23,7 +24,7 @@ function useChange<Asked, Answer>(ask: (asked: Asked) => Promise<Answer>) {
   return useMutation({
     networkMode: 'always',
     gcTime: 0,
-    mutationFn: ask,
+    mutationFn: (asked: Asked) => confirmed(() => ask(asked)),
     onSettled: () => client.invalidateQueries({ queryKey: PEOPLE }),
   });
 }

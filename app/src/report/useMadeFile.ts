@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { fetchFile, Refused } from '../data/api';
+import { confirmed } from '../data/confirming';
 import { saveFile } from '../recording/saveFile';
 
 const SUFFIXES: Readonly<Record<string, string>> = {
@@ -39,7 +40,7 @@ export function useMadeFile(path: string, name: string) {
   const save = async () => {
     setState('making');
     try {
-      const file = await fetchMade(path, () => setState('slow'));
+      const file = await confirmed(() => fetchMade(path, () => setState('slow')));
       saveFile(`${name}.${SUFFIXES[file.type.split(';')[0]] ?? 'bin'}`, file.type, file);
       setState('ready');
     } catch (error) {

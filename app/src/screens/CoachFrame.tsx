@@ -15,6 +15,7 @@ import { Words } from '../ui/text';
 import '../words/coachWords';
 import { useText } from '../words/useText';
 import { ComingBones } from './ComingBones';
+import { ConfirmSheet } from './ConfirmSheet';
 import { KeepingNotice } from './KeepingNotice';
 import { NewerVersion } from './NewerVersion';
 import { SignInForm } from './SignInForm';
@@ -64,6 +65,7 @@ export function CoachFrame({ coach, children }: { coach: Session['coach']; child
       <KeepingNotice />
       <NewerVersion />
       <TroubleSheet />
+      <ConfirmSheet />
       <Sheet title={t('signIn.again')} open={isExpired} onClose={() => expired.set(false)}>
         <Words>{t('signIn.expired')}</Words>
         <SignInForm email={coach.email} />

@@ -434,6 +434,12 @@ export const enCoach = {
   handout,
   leave,
   outbox,
+  confirm: {
+    title: 'Your password, please',
+    words: 'It was a while since you gave it, and this cannot be undone.',
+    password: 'Your password',
+    go: 'Go on',
+  },
   account,
   deeds,
   people,

@@ -2,13 +2,14 @@ import type { DataSource } from 'typeorm';
 import { noteDeed } from '../audit/noteDeed';
 import { inPractice } from '../database/inPractice';
 import { Coach } from '../database/entities/Coach';
-import { AppError, invalid } from '../errors';
+import { invalid } from '../errors';
 import { askToWarn } from '../letters/askToWarn';
 import { maybeWeakPassword } from './maybeWeakPassword';
+import { needPassword } from './needPassword';
 import { endSessions } from './ownSessions';
-import { hashOfPassword, passwordFits } from './passwords';
+import { hashOfPassword } from './passwords';
 import type { SignedIn } from './sessions';
-import { ofAccountFrom, type Tries } from './tries';
+import type { Tries } from './tries';
 
 export interface Changing {
   readonly current: string;
@@ -17,26 +18,6 @@ export interface Changing {
   readonly token: string;
   /** Where the request is from. */
   readonly place: string;
-}
-
-const notTheirs = new AppError(422, {
-  code: 'wrong-password',
-  message: 'This is not your password now.',
-  path: 'current',
-});
-
-/** @throws AppError 422 when it is not, 429 when too much has failed: a stolen session is no way to guess at it */
-async function needCurrent(
-  source: DataSource,
-  tries: Tries,
-  email: string,
-  { current, place }: Changing,
-): Promise<void> {
-  const tried = ofAccountFrom(email, place);
-  await tries.take(1, tried);
-  const [coach] = await source.query('SELECT password_hash FROM coach_for_sign_in($1)', [email]);
-  if (!(await passwordFits(coach?.password_hash ?? null, current))) throw notTheirs;
-  await tries.giveBack(1, tried);
 }
 
 /**
@@ -52,10 +33,10 @@ export async function changePassword(
   { coach, practice }: SignedIn,
   changing: Changing,
 ): Promise<Buffer[]> {
-  const { current, next, token } = changing;
+  const { current, next, token, place } = changing;
   const weak = maybeWeakPassword(next, coach.email);
   if (weak) throw invalid(weak, 'next', 'Choose another one.');
-  await needCurrent(source, tries, coach.email, changing);
+  await needPassword(source, tries, { email: coach.email, password: current, place }, 'current');
   if (next === current) throw invalid('This is the one you have.', 'next', 'Choose another one.');
   const passwordHash = await hashOfPassword(next);
   return inPractice(source, practice.id, async (manager) => {

@@ -45,6 +45,7 @@ import { FailedTries1765500000000 } from './migrations/1765500000000-FailedTries
 import { OwnSessions1765600000000 } from './migrations/1765600000000-OwnSessions';
 import { People1765700000000 } from './migrations/1765700000000-People';
 import { Deeds1765800000000 } from './migrations/1765800000000-Deeds';
+import { Confirmed1765900000000 } from './migrations/1765900000000-Confirmed';
 import { SnakeNames } from './namingStrategy';
 
 const options = (url: string): DataSourceOptions => ({
@@ -106,6 +107,7 @@ export const ownerSource = (url: string): DataSource =>
       OwnSessions1765600000000,
       People1765700000000,
       Deeds1765800000000,
+      Confirmed1765900000000,
     ],
   } as DataSourceOptions);
 

@@ -3,7 +3,9 @@ import { Router, type Request } from 'express';
 import type { DataSource, EntityManager } from 'typeorm';
 import { noteDeed } from '../audit/noteDeed';
 import { changePassword } from '../auth/changePassword';
+import { confirm } from '../auth/confirmed';
 import type { KnownSessions } from '../auth/KnownSessions';
+import { needPassword } from '../auth/needPassword';
 import { endSessions, ownSessions, type Which } from '../auth/ownSessions';
 import { placeOf } from '../auth/placeOf';
 import type { SignedIn } from '../auth/sessions';
@@ -11,11 +13,13 @@ import type { Tries } from '../auth/tries';
 import { inPractice } from '../database/inPractice';
 import { notFound, notSignedIn } from '../errors';
 import { input } from './input';
+import { needConfirmed } from './needConfirmed';
 import { signedIn } from './needSession';
 import { maybeToken } from './sessionCookie';
 
 const password = () => J.string().max(400).required();
 export const passwordSchema = J.object({ current: password(), next: password() });
+export const confirmSchema = J.object({ password: password().label('password') });
 const oneSchema = J.object({ session: idSchema() });
 
 /** @throws AppError 401 without one */
@@ -55,6 +59,21 @@ export function accountRoutes(source: DataSource, sessions: KnownSessions, tries
     const hashes = await ended(signedIn(response), { id: session });
     if (hashes.length === 0) throw notFound('session');
     forget(hashes);
+    response.status(204).end();
+  });
+
+  // Asked before what is long to send: an upload that is refused half-way looks like a line that broke.
+  router.get('/account/confirm', needConfirmed(source), (_request, response) => {
+    response.status(204).end();
+  });
+
+  router.post('/account/confirm', async (request, response) => {
+    const { password } = input<{ password: string }>(confirmSchema, request.body);
+    const { coach, practice } = signedIn(response);
+    const said = { email: coach.email, password, place: placeOf(request.ip) };
+    await needPassword(source, tries, said, 'password');
+    const token = tokenOf(request);
+    await own(practice.id, (manager) => confirm(manager, token));
     response.status(204).end();
   });
 

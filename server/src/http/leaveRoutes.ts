@@ -9,7 +9,7 @@ import { inPractice } from '../database/inPractice';
 import { invalid, notFound } from '../errors';
 import { eraseClient } from '../leave/eraseClient';
 import { idParam, input } from './input';
-import { needOwner } from './needOwner';
+import { needConfirmed } from './needConfirmed';
 import { signedIn } from './needSession';
 
 export const eraseSchema = J.object({ name: J.string().max(120).required().label('name') });
@@ -36,7 +36,7 @@ export function leaveRoutes(source: DataSource, now: () => Date, withinMs: numbe
     await sendArchive(source, response, asked);
   });
 
-  router.post('/clients/:id/erase', needOwner, async (request, response) => {
+  router.post('/clients/:id/erase', needConfirmed(source), async (request, response) => {
     const { id: clientId } = input<{ id: string }>(idParam, request.params);
     const { name } = input<{ name: string }>(eraseSchema, request.body);
     const { practice, coach } = signedIn(response);
@@ -51,7 +51,7 @@ export function leaveRoutes(source: DataSource, now: () => Date, withinMs: numbe
     response.status(204).end();
   });
 
-  router.get('/practice/export.zip', needOwner, async (_request, response) => {
+  router.get('/practice/export.zip', needConfirmed(source), async (_request, response) => {
     const asked = { ...askedOf(response), clientId: null, name: 'practice.zip' };
     await note(response, { deed: 'practice-exported' });
     await sendArchive(source, response, asked);

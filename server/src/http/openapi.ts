@@ -2,7 +2,7 @@ import { RECORD_KINDS, type RecordKind } from '@taxikine/core';
 import type Joi from 'joi';
 import joiToJson from 'joi-to-json';
 import { RESOURCES } from '../records/resources';
-import { passwordSchema } from './accountRoutes';
+import { confirmSchema, passwordSchema } from './accountRoutes';
 import { entriesSchema } from './homeRoutes';
 import { eraseSchema } from './leaveRoutes';
 import { newLinkSchema } from './linkRoutes';
@@ -208,6 +208,21 @@ const account = {
     delete: {
       operationId: 'end-session',
       responses: { 204: { description: 'Signed out there' }, 404: refused('No such session') },
+    },
+  },
+  '/api/v1/account/confirm': {
+    get: {
+      operationId: 'is-confirmed',
+      responses: {
+        204: { description: 'The password was given not long ago' },
+        403: refused('Not an owner, or it is to be given first'),
+      },
+    },
+    post: {
+      operationId: 'confirm-password',
+      description: 'Before what cannot be undone: answered there with 403 `confirm-first`.',
+      requestBody: { required: true, content: json(schemaOf(confirmSchema)) },
+      responses: { 204: { description: 'Given' }, 422: refused('Not the password') },
     },
   },
   '/api/v1/account/password': {

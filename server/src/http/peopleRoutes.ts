@@ -8,6 +8,7 @@ import { invite, inviteAgain, type NewPerson } from '../people/invite';
 import { listPeople } from '../people/listPeople';
 import type { Asking } from '../people/oneHeldBy';
 import { idParam, input } from './input';
+import { needConfirmed } from './needConfirmed';
 import { needOwner } from './needOwner';
 import { signedIn } from './needSession';
 
@@ -34,21 +35,21 @@ export function peopleRoutes(source: DataSource, sessions: KnownSessions): Route
     response.json({ people: await own(response, listPeople) });
   });
 
-  router.post('/people', needOwner, async (request, response) => {
+  router.post('/people', needConfirmed(source), async (request, response) => {
     const person = input<NewPerson>(newPersonSchema, request.body);
     const asking = askingOf(response);
     const made = await own(response, (manager) => invite(manager, asking, person));
     response.status(201).json(made);
   });
 
-  router.post('/people/:id/link', needOwner, async (request, response) => {
+  router.post('/people/:id/link', needConfirmed(source), async (request, response) => {
     const { id } = input<{ id: string }>(idParam, request.params);
     const asking = askingOf(response);
     const token = await own(response, (manager) => inviteAgain(manager, asking, id));
     response.status(201).json({ token });
   });
 
-  router.put('/people/:id', needOwner, async (request, response) => {
+  router.put('/people/:id', needConfirmed(source), async (request, response) => {
     const { id } = input<{ id: string }>(idParam, request.params);
     const change = input<PersonChange>(personSchema, request.body);
     const asking = askingOf(response);

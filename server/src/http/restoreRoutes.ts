@@ -6,7 +6,7 @@ import { Restore } from '../database/entities/Restore';
 import { inPractice } from '../database/inPractice';
 import { AppError } from '../errors';
 import { MOST_ARCHIVE, receiveArchive, tooLargeArchive } from '../restore/receiveArchive';
-import { needOwner } from './needOwner';
+import { needConfirmed } from './needConfirmed';
 import { signedIn } from './needSession';
 
 const noArchive = new AppError(415, {
@@ -45,7 +45,7 @@ const lastOf = async (manager: EntityManager): Promise<RestoreShown | null> => {
 export function restoreRoutes(source: DataSource, now: () => Date): Router {
   const router = Router();
 
-  router.post('/practice/restore', needOwner, async (request, response) => {
+  router.post('/practice/restore', needConfirmed(source), async (request, response) => {
     checkHead(request);
     const { practice, coach } = signedIn(response);
     const asked = { practiceId: practice.id, coachId: coach.id, stream: request, now };
