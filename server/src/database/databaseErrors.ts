@@ -25,15 +25,39 @@ const busy = (cause: unknown): AppError =>
     { cause },
   );
 
-/** No connection was free, or none could be made: the pool says so in words alone. */
-const isOfPool = (error: unknown): boolean =>
-  error instanceof Error && /^timeout exceeded when trying to connect$/.test(error.message);
+const away = (cause: unknown): AppError =>
+  new AppError(
+    503,
+    {
+      code: 'database-away',
+      message: 'The database is not answering.',
+      hint: 'Nothing is lost: the app sends again by itself.',
+    },
+    { cause },
+  );
+
+/** The driver and its pool say in words alone that no connection was free, or none was made in time, */
+const TOO_LATE =
+  /^(timeout exceeded when trying to connect|Connection terminated due to connection timeout|timeout expired)$/;
+/** or that the one there was is gone. */
+const GONE =
+  /^(Connection terminated( unexpectedly)?|Client (has encountered a connection error|was closed) and is not queryable)$/;
+const NO_LINE = ['ECONNREFUSED', 'ECONNRESET', 'EPIPE', 'ENOENT'];
+
+/** What went wrong on the way to the database, where it is not the database that says so; null otherwise. */
+function maybeOfLine(error: unknown): AppError | null {
+  const raised: unknown = error instanceof QueryFailedError ? error.driverError : error;
+  const { message = '', code = '', syscall } = (raised ?? {}) as Partial<NodeJS.ErrnoException>;
+  if (TOO_LATE.test(message)) return busy(error);
+  const isLost = syscall !== undefined && NO_LINE.includes(code);
+  return isLost || GONE.test(message) ? away(error) : null;
+}
 
 /** PostgreSQL's codes as our own errors; everything else stays what it was. */
 export function translated(error: unknown): unknown {
   const code = codeOf(error);
   // Waited for a row, or worked, for longer than anything may.
-  if (isOfPool(error) || code === '55P03' || code === '57014') return busy(error);
+  if (code === '55P03' || code === '57014') return busy(error);
   if (code === '23503') return notFound('client or visit', error);
   if (code === '42501') return notFound('record', error);
   // Data exceptions: a text, a number or a date that has no place there.
@@ -47,15 +71,7 @@ export function translated(error: unknown): unknown {
       },
       { cause: error },
     );
-  if (code?.startsWith('08') || code?.startsWith('57'))
-    return new AppError(
-      503,
-      {
-        code: 'database-away',
-        message: 'The database is not answering.',
-        hint: 'Nothing is lost: the app sends again by itself.',
-      },
-      { cause: error },
-    );
-  return error;
+  // Ended from there: it stops, or the transaction did nothing for too long.
+  if (code?.startsWith('08') || code?.startsWith('57') || code === '25P03') return away(error);
+  return maybeOfLine(error) ?? error;
 }
