@@ -1,6 +1,6 @@
 import { DEEDS, type Deed, type DeedShown } from '@taxikine/core/contract/audit';
 import { deedWords } from '../src/deeds/deedWords';
-import '../src/words/coachWords';
+import '../src/words/houseWords';
 import { catalogue } from '../src/words/i18n';
 
 const t = (key: string, values?: Record<string, unknown>): string =>

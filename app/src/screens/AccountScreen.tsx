@@ -3,6 +3,7 @@ import { OwnSessions } from '../account/OwnSessions';
 import { PasswordForm } from '../account/PasswordForm';
 import { useCoach } from '../data/session';
 import { Words } from '../ui/text';
+import '../words/houseWords';
 import { useText } from '../words/useText';
 import { Header } from './Header';
 

@@ -7,6 +7,7 @@ import { problemWords } from '../people/problemWords';
 import { useMadeFile } from '../report/useMadeFile';
 import { Button } from '../ui/Button';
 import { Words } from '../ui/text';
+import '../words/houseWords';
 import { useText } from '../words/useText';
 import { whenAt } from '../words/when';
 import { Header } from './Header';

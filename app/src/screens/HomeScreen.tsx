@@ -166,7 +166,7 @@ function HouseButtons() {
         label={t('practice.open')}
         onPress={() => router.push('/practice')}
       />
-      <Button kind="quiet" left label={t('account.open')} onPress={() => router.push('/account')} />
+      <Button kind="quiet" left label={t('home.account')} onPress={() => router.push('/account')} />
     </View>
   );
 }

@@ -10,6 +10,7 @@ import { People } from '../people/People';
 import { useMadeFile } from '../report/useMadeFile';
 import { Button } from '../ui/Button';
 import { Title, Words } from '../ui/text';
+import '../words/houseWords';
 import { useText } from '../words/useText';
 import { when } from '../words/when';
 import { Header } from './Header';

@@ -1,6 +1,5 @@
 /** Words of a coach's own account. */
 export const account = {
-  open: 'Your account: password, where you are signed in',
   title: 'Your account',
   password: 'Password',
   current: 'Password now',

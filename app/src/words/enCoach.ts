@@ -1,14 +1,11 @@
-import { account } from './enAccount';
 import { caseFile } from './enCaseFile';
 import { guide, instrument } from './enCheck';
-import { deeds } from './enDeeds';
 import { fit } from './enFit';
 import { handout } from './enHandout';
 import { drills } from './enLibrary';
 import { leave } from './enLeave';
 import { notes, tally } from './enLook';
 import { meet } from './enMeet';
-import { people } from './enPeople';
 import { picture } from './enPicture';
 import { outbox } from './enOutbox';
 import { practice } from './enPractice';
@@ -37,6 +34,7 @@ export const enCoach = {
     title: 'Loose ends',
     none: 'Nothing hangs loose. Start a look with somebody.',
     clients: 'Clients',
+    account: 'Your account: password, where you are signed in',
     newClient: 'New client',
     noClients: 'Nobody here yet. Add the first client.',
     tied: 'all tied',
@@ -440,8 +438,5 @@ export const enCoach = {
     password: 'Your password',
     go: 'Go on',
   },
-  account,
-  deeds,
-  people,
   practice,
 };

@@ -1,0 +1,4 @@
+import { enHouse } from './enHouse';
+import { addWords } from './i18n';
+
+addWords(enHouse);
