@@ -160,6 +160,43 @@ test.describe('the week at home, on the client’s phone', () => {
   });
 });
 
+test.describe('the house', () => {
+  test.use({ viewport: PHONE });
+
+  test('people, an invitation as it opens, who did what, and an account', async ({
+    page,
+    browser,
+    world,
+  }) => {
+    const shots: string[] = [];
+    const shoot = async (of = page) => {
+      await of.waitForTimeout(400);
+      shots.push((await of.screenshot()).toString('base64'));
+    };
+    await signIn(page, world);
+    await page.goto(`${world.url}/practice`);
+    await button(page, 'Invite somebody').click();
+    await page.getByLabel('Name', { exact: true }).fill('Maud Ekern');
+    await page.getByLabel('E-mail').fill('maud@saltreach.example');
+    await button(page, 'Make the invitation').click();
+    const address = await page.getByLabel('Link to the invitation').inputValue();
+    await button(page, 'Done').click();
+    await button(page, 'Change: Maud Ekern').waitFor();
+    await shoot();
+    const guest = await (await browser.newContext({ viewport: PHONE })).newPage();
+    await guest.goto(address);
+    await guest.getByRole('heading', { name: /^Welcome to/ }).waitFor();
+    await shoot(guest);
+    await button(page, 'Who did what').click();
+    await page.getByText(/ invited Maud Ekern$/).waitFor();
+    await shoot();
+    await page.goto(`${world.url}/account`);
+    await page.getByText(/· this one$/).waitFor();
+    await shoot();
+    await together(page, 'phone-house', PHONE, shots, true);
+  });
+});
+
 test.describe('a drill of our own', () => {
   test.use({ viewport: WIDE });
 

@@ -39,7 +39,7 @@ const MOST_KB: Readonly<Record<string, number>> = {
   FitScreen: 193,
   HandoutScreen: 158,
   HomePageScreen: 57,
-  HomePlanScreen: 195,
+  HomePlanScreen: 204,
   HomeScreen: 168,
   LibraryScreen: 132,
   LookStep: 172,
@@ -59,7 +59,7 @@ const MOST_KB: Readonly<Record<string, number>> = {
   VerdictStep: 178,
   VisitScreen: 149,
   WelcomeScreen: 69,
-  WorkStep: 250,
+  WorkStep: 240,
   doseDrawings: 82,
 };
 const MOST_ENTRY_KB = 295;
