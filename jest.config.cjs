@@ -30,7 +30,7 @@ const plain = (name, decorators = false) => ({
 
 module.exports = {
   // A busy machine is slow, not wrong.
-  testTimeout: 30_000,
+  testTimeout: 120_000,
   projects: [
     plain('core'),
     plain('cli'),

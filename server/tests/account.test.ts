@@ -141,6 +141,8 @@ describe('what cannot be undone', () => {
   const ASKED: readonly [string, () => request.Test][] = [
     ['an erasure', () => mine.post(`/api/v1/clients/${crypto.randomUUID()}/erase`)],
     ['an export', () => mine.get('/api/v1/practice/export.zip')],
+    ['one of a client', () => mine.get(`/api/v1/clients/${crypto.randomUUID()}/export.zip`)],
+    ['the list of what was done', () => mine.get('/api/v1/practice/deeds.csv')],
     ['a restore', () => mine.post('/api/v1/practice/restore').type('application/zip')],
     ['an invitation', () => mine.post('/api/v1/people').send({})],
     ['another invitation', () => mine.post(`/api/v1/people/${crypto.randomUUID()}/link`)],

@@ -19,7 +19,7 @@ import {
   world,
 } from './world';
 
-useWorld();
+useWorld({ madeWithinMs: 60_000 });
 
 beforeEach(() => world.owner.query('DELETE FROM failed_try'));
 

@@ -1,6 +1,7 @@
 import type { PersonShown, Role } from '@taxikine/core';
 import request from 'supertest';
 import { inPractice } from '../src';
+import { tidySessions } from '../src/auth/tidySessions';
 import { MOST_TRIES } from '../src/auth/tries';
 import { resetLetter } from '../src/letters/resetLetter';
 import { warnCoach } from '../src/letters/warnCoach';
@@ -65,6 +66,10 @@ describe('an invitation', () => {
     );
     await welcome(token).look().expect(410);
     await welcome('x'.repeat(43)).look().expect(410);
+    await inPractice(world.source, world.practices[0].id, async (manager) => {
+      await tidySessions(manager, new Date(Date.now() + 1000));
+      expect(await manager.query('SELECT 1 FROM coach_link WHERE coach_id = $1', [id])).toEqual([]);
+    });
     await request(world.app).get('/api/v1/welcome').expect(410);
   });
 

@@ -29,17 +29,19 @@ export function LeavePanel({ file }: { file: ClientFile }) {
         {t('leave.title')}
       </Title>
       <View flexDirection="row" flexWrap="wrap" gap="$2">
-        <Button
-          tight
-          label={t(zip.state === 'making' ? 'leave.making' : 'leave.export')}
-          off={zip.state === 'making'}
-          onPress={zip.save}
-        />
         {isOwner ? (
-          <Button kind="quiet" tight label={t('leave.erase')} onPress={() => setErasing(true)} />
+          <>
+            <Button
+              tight
+              label={t(zip.state === 'making' ? 'leave.making' : 'leave.export')}
+              off={zip.state === 'making'}
+              onPress={zip.save}
+            />
+            <Button kind="quiet" tight label={t('leave.erase')} onPress={() => setErasing(true)} />
+          </>
         ) : null}
       </View>
-      {isOwner ? null : <Words small>{t('leave.ownerErases')}</Words>}
+      {isOwner ? null : <Words small>{t('leave.ownerOnly')}</Words>}
       {unsent > 0 ? <Words small>{t('leave.unsent')}</Words> : null}
       {zip.state === 'failed' ? (
         <Words accent role="alert">

@@ -4,7 +4,7 @@ export const leave = {
   export: 'Everything in one file (zip)',
   making: 'Packing …',
   erase: 'Erase this client',
-  ownerErases: 'An owner of the practice erases a client.',
+  ownerOnly: 'An owner of the practice takes a client’s file out, or erases them.',
   unsent: 'Some changes are not sent yet and not in the file.',
   failed: 'The server did not answer. Nothing was changed; try again.',
   eraseTitle: 'Erase {{name}}',

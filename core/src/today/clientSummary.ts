@@ -75,7 +75,7 @@ export const SUMMARY_READS = [
 ] as const satisfies readonly (RecordKind | 'homeEntries')[];
 
 /** Summaries of another shape are worked out anew. */
-export const SUMMARY_SHAPE = 3;
+export const SUMMARY_SHAPE = 4;
 /** So many reports say enough in a list. */
 const MOST_REPORTS = 5;
 /** A look is due again after two weeks, where no plan says otherwise. */

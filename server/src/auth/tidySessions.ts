@@ -1,5 +1,7 @@
 import type { EntityManager } from 'typeorm';
 
-/** Lets go of sessions that have run out. */
-export const tidySessions = (manager: EntityManager, now: Date): Promise<unknown> =>
-  manager.query('DELETE FROM session WHERE expires_at < $1', [now.toISOString()]);
+/** Lets go of sessions, and of links to choose a password, that have run out. */
+export async function tidySessions(manager: EntityManager, now: Date): Promise<void> {
+  for (const table of ['session', 'coach_link'])
+    await manager.query(`DELETE FROM ${table} WHERE expires_at < $1`, [now.toISOString()]);
+}

@@ -6,6 +6,7 @@ import { listDeeds } from '../audit/listDeeds';
 import { noteDeed } from '../audit/noteDeed';
 import { inPractice } from '../database/inPractice';
 import { input } from './input';
+import { needConfirmed } from './needConfirmed';
 import { needOwner } from './needOwner';
 import { signedIn } from './needSession';
 
@@ -31,7 +32,7 @@ export function deedRoutes(source: DataSource): Router {
     response.json({ deeds, more: deeds.length === AT_ONCE });
   });
 
-  router.get('/practice/deeds.csv', needOwner, async (_request, response) => {
+  router.get('/practice/deeds.csv', needConfirmed(source), async (_request, response) => {
     const { coach, practice } = signedIn(response);
     const deeds = await inPractice(source, practice.id, async (manager) => {
       await noteDeed(manager, { by: coach.id, deed: 'deeds-exported' });

@@ -29,7 +29,7 @@ export function leaveRoutes(source: DataSource, now: () => Date, withinMs: numbe
     );
   };
 
-  router.get('/clients/:id/export.zip', async (request, response) => {
+  router.get('/clients/:id/export.zip', needConfirmed(source), async (request, response) => {
     const { id } = input<{ id: string }>(idParam, request.params);
     const asked = { ...askedOf(response), clientId: id, name: 'client.zip' };
     await note(response, { deed: 'client-exported', to: id });

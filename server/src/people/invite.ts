@@ -15,13 +15,14 @@ export interface NewPerson {
 /**
  * Invites somebody: they are there, without a password, and the link by which they choose one is told this once.
  *
- * @throws AppError 409 when the address has an account
+ * @throws AppError 403 when they are no owner any more, 409 when the address has an account
  */
 export async function invite(
   manager: EntityManager,
   { practiceId, coachId }: Asking,
   { name, email, role }: NewPerson,
 ): Promise<{ id: string; token: string }> {
+  await oneHeldBy(manager, { practiceId, coachId }, coachId);
   const id = crypto.randomUUID();
   await manager
     .query('INSERT INTO coach (id, practice_id, name, email, role) VALUES ($1, $2, $3, $4, $5)', [
