@@ -2,7 +2,7 @@ import { test } from '@playwright/test';
 import { fileURLToPath } from 'node:url';
 import { contactSheet } from './contactSheet';
 
-const FILE = fileURLToPath(new URL('../../docs/figure-poses.png', import.meta.url));
+const FILE = fileURLToPath(new URL('../../test-results/figure-poses.png', import.meta.url));
 
 test('the figure in all poses and views', async ({ page }) => {
   const { html, width, height } = contactSheet();
