@@ -128,6 +128,12 @@ export const button = (page: Page, name: string | RegExp) =>
     ? page.getByRole('button', { name, exact: true })
     : page.getByRole('button', { name });
 
+/** Opens the sheet of the coach and the practice, on the coach's day, and takes one of its ways. */
+export async function takeFromHouse(page: Page, name: string | RegExp): Promise<void> {
+  await button(page, 'You and the practice').click();
+  await button(page, name).click();
+}
+
 /** Everything the server keeps about a client, through the page's own session; the oldest visit first. */
 export async function fileOf(page: Page, world: World, clientId: string) {
   const answer = await page.request.get(`${world.url}/api/v1/clients/${clientId}/file`);

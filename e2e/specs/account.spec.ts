@@ -1,5 +1,14 @@
 import type { Page } from '@playwright/test';
-import { button, expect, letIn, signInByHand, STRANGER, test, type World } from '../world';
+import {
+  STRANGER,
+  type World,
+  button,
+  expect,
+  letIn,
+  signInByHand,
+  takeFromHouse,
+  test,
+} from '../world';
 
 test.use({ viewport: { width: 390, height: 844 } });
 
@@ -24,7 +33,7 @@ test('a phone that was lost is signed out from another one', async ({ page, brow
   await openAccount(lost, world);
   await letIn(page, world, STRANGER);
   await page.goto(world.url);
-  await button(page, 'Your account: password, where you are signed in').click();
+  await takeFromHouse(page, /^Your account/);
   const ends = page.getByRole('button', { name: /^Sign out: / });
   await ends.first().waitFor();
   const before = await ends.count();

@@ -1,17 +1,18 @@
 import type { Page, Route } from '@playwright/test';
 import {
+  ILSE,
+  STRANGER,
+  type World,
   allSent,
   button,
   expect,
   fileOf,
-  ILSE,
   keptAnswers,
-  makeClient,
   letIn,
+  makeClient,
   signIn,
-  STRANGER,
+  takeFromHouse,
   test,
-  type World,
 } from '../world';
 
 test.use({ viewport: { width: 390, height: 844 } });
@@ -187,7 +188,7 @@ test('what one coach has not sent never goes out under another’s name', async 
   await button(page, 'slide, left').click();
   await expect(page.getByText('1 change kept on this device')).toBeVisible();
   await page.goto(world.url);
-  await button(page, 'Sign out').click();
+  await takeFromHouse(page, 'Sign out');
   // Until she is out, what she wrote may still go under her own name.
   await page.getByLabel('E-mail').waitFor();
   await page.unroute('**/api/v1/looks/*');
@@ -204,7 +205,7 @@ test('what one coach has not sent never goes out under another’s name', async 
   await allSent(page);
   expect(sent.filter((url) => !url.includes('/clients/'))).toEqual([]);
   await page.goto(world.url);
-  await button(page, 'Sign out').click();
+  await takeFromHouse(page, 'Sign out');
   await signIn(page, world);
   await expect.poll(async () => (await newestLook(page, world, client)).faults).toHaveLength(1);
 });
@@ -219,7 +220,7 @@ test('who signs out without a line is out, and the server hears of it as soon as
   const noLine = (route: Route) =>
     route.request().method() === 'DELETE' ? route.abort() : route.continue();
   await page.route('**/api/v1/session', noLine);
-  await button(page, 'Sign out').click();
+  await takeFromHouse(page, 'Sign out');
   const said = page.getByText('The server has not heard of it yet');
   await expect(said).toBeVisible();
   // The cookie is still good, and lets nobody in.

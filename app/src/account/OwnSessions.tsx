@@ -2,6 +2,7 @@ import type { SessionShown } from '@taxikine/core/contract/account';
 import { View } from '@tamagui/core';
 import { NoAnswer } from '../data/api';
 import { Button } from '../ui/Button';
+import { ListLine } from '../ui/ListLine';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
 import { when, whenAt } from '../words/when';
@@ -45,23 +46,10 @@ function OneSession({ one: { device, begunOn, seenOn, here }, busy, onEnd }: One
   const name = device || t('account.unknown');
   const seen = whenAt(seenOn);
   return (
-    <View
-      flexDirection="row"
-      alignItems="center"
-      gap="$3"
-      borderTopWidth={1}
-      borderColor="$rule"
-      paddingTop="$3"
+    <ListLine
+      title={here ? `${name} · ${t('account.here')}` : name}
+      note={t('account.seen', { seen, begun: when(begunOn) })}
     >
-      <View flex={1} minWidth={0}>
-        <Words>
-          {name}
-          {here ? ` · ${t('account.here')}` : ''}
-        </Words>
-        <Words small soft>
-          {t('account.seen', { seen, begun: when(begunOn) })}
-        </Words>
-      </View>
       {here ? null : (
         <Button
           label={t('account.end')}
@@ -71,6 +59,6 @@ function OneSession({ one: { device, begunOn, seenOn, here }, busy, onEnd }: One
           onPress={onEnd}
         />
       )}
-    </View>
+    </ListLine>
   );
 }

@@ -4,6 +4,7 @@ import { router } from 'expo-router';
 import { useState } from 'react';
 import { useCoach } from '../data/session';
 import { Button } from '../ui/Button';
+import { ListLine } from '../ui/ListLine';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
 import { InviteSheet } from './InviteSheet';
@@ -48,21 +49,11 @@ function PersonLine({ person, onChange }: { person: PersonShown; onChange: () =>
   const isMe = id === coach.id;
   const says = [t(`people.roles.${role}`), isMe ? t('people.you') : t(`people.states.${state}`)];
   return (
-    <View
-      flexDirection="row"
-      alignItems="center"
-      gap="$3"
-      borderTopWidth={1}
-      borderColor="$rule"
-      paddingTop="$3"
-      opacity={state === 'ended' ? 0.7 : 1}
+    <ListLine
+      title={name}
+      note={[...says.filter(Boolean), email].join(' · ')}
+      faint={state === 'ended'}
     >
-      <View flex={1} minWidth={0}>
-        <Words>{name}</Words>
-        <Words small soft>
-          {[...says.filter(Boolean), email].join(' · ')}
-        </Words>
-      </View>
       {isMe ? null : (
         <Button
           tight
@@ -71,6 +62,6 @@ function PersonLine({ person, onChange }: { person: PersonShown; onChange: () =>
           onPress={onChange}
         />
       )}
-    </View>
+    </ListLine>
   );
 }

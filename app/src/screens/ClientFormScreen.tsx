@@ -27,7 +27,7 @@ import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
 import { today } from '../words/when';
 import { OpenCase } from '../caseFile/OpenCase';
-import { Header } from './Header';
+import { PageFrame, WORDS_PAGE } from './PageFrame';
 import { Waiting } from './Waiting';
 
 /** Fields of the form in which something is typed. */
@@ -41,6 +41,8 @@ type TypedField =
   | 'guardian'
   | 'email'
   | `tape.${TapedLimb}.${Side}`;
+
+const FORM_PAGE = { ...WORDS_PAGE, gap: '$5' } as const;
 
 /** A new client, or the details of a known one. */
 export function ClientFormScreen({ clientId }: { clientId: string | null }) {
@@ -102,128 +104,127 @@ function ClientFormPage({ known: latest }: { known: Versioned<ClientRecord> | nu
       { shouldValidate: true },
     );
   return (
-    <View flex={1} minHeight={0} height="100%">
-      <Header
-        title={known ? known.name : t('client.newTitle')}
-        back={known ? `/clients/${known.id}` : '/'}
-      />
-      <View render="main" flex={1} minHeight={0} style={{ overflowY: 'auto' }}>
-        <View padding="$4" gap="$5" maxWidth={720} $wide={{ padding: '$6' }}>
-          <View gap="$3">
-            {field('name', t('client.name'))}
-            {field('about', t('client.about'))}
-            <View flexDirection="row" gap="$3">
-              <View flex={1}>
-                {field('height', t('client.height'), {
-                  inputMode: 'decimal',
-                  hint: t('client.heightHint'),
-                })}
-              </View>
-              <View flex={1}>{field('mass', t('client.mass'), { inputMode: 'decimal' })}</View>
-            </View>
+    <PageFrame
+      title={known ? known.name : t('client.newTitle')}
+      back={known ? `/clients/${known.id}` : '/'}
+      page={FORM_PAGE}
+      foot={<SaveFoot onSave={() => void save()} />}
+    >
+      <View gap="$3">
+        {field('name', t('client.name'))}
+        {field('about', t('client.about'))}
+        <View flexDirection="row" gap="$3">
+          <View flex={1}>
+            {field('height', t('client.height'), {
+              inputMode: 'decimal',
+              hint: t('client.heightHint'),
+            })}
           </View>
-          {known ? null : <OpenCase />}
-          <View gap="$2" role="group" aria-label={t('client.consent')}>
-            <Title small aria-level={2}>
-              {t('client.consent')}
-            </Title>
-            <Words small>{t('client.consentAsk', { wording: CONSENT_WORDING })}</Words>
-            <View flexDirection="row">
-              <Button
-                label={consent ? t('client.consentOn', { on: consent }) : t('client.consentYes')}
-                chosen={Boolean(consent)}
-                onPress={() => setValue('consent', consent ? '' : today())}
-              />
-            </View>
-            {flags.includes('minor') ? field('guardian', t('client.guardian')) : null}
-          </View>
-          <View gap="$2" role="group" aria-label={t('client.flags')}>
-            <Title small aria-level={2}>
-              {t('client.flags')}
-            </Title>
-            <View flexDirection="row" flexWrap="wrap" gap="$2">
-              {FLAGS.map((flag) => (
-                <Button
-                  key={flag.id}
-                  tight
-                  small
-                  label={flag.name}
-                  chosen={flags.includes(flag.id)}
-                  onPress={() => toggleFlag(flag.id)}
-                />
-              ))}
-            </View>
-            {flags.includes('joint-replacement') && !history.some(({ replaced }) => replaced) ? (
-              <Words small accent role="status">
-                {t('meet.replacedWhich')}
-              </Words>
-            ) : null}
-            {flags.includes('prosthesis') && !given.some(({ cause }) => cause === 'prosthesis') ? (
-              <Words small accent role="status">
-                {t('meet.prosthesisWhich')}
-              </Words>
-            ) : null}
-          </View>
-          <HistoryPart
-            history={history}
-            given={given}
-            onHistory={(items) => setValue('history', items)}
-            onGiven={(items) => setValue('given', items)}
-          />
-          <HabitPart history={history} onHistory={(items) => setValue('history', items)} />
-          <HomePart
-            home={home}
-            footwear={footwear}
-            onHome={(next) => setValue('home', next)}
-            onFootwear={(next) => setValue('footwear', next)}
-          />
-          <ContactPart
-            email={field(
-              'email',
-              t(flags.includes('minor') ? 'outbox.emailMinor' : 'outbox.email'),
-              {
-                inputMode: 'email',
-                hint: t('outbox.emailHint'),
-              },
-            )}
-            reminders={reminders}
-            onReminders={(next) => setValue('reminders', next)}
-          />
-          {field('goal', t('meet.goal'))}
-          <ApproachPart approach={approach} onChange={(next) => setValue('approach', next)} />
-          {tape ? null : (
-            <View flexDirection="row">
-              <Button label={t('meet.tapeOpen')} onPress={() => setTape(true)} />
-            </View>
-          )}
-          <View gap="$2" display={tape ? 'flex' : 'none'}>
-            <Words small soft>
-              {t('client.tape')}
-            </Words>
-            {TAPED_LIMBS.map((limb) => (
-              <View key={limb} flexDirection="row" gap="$3">
-                {SIDES.map((side) => (
-                  <View key={side} flex={1}>
-                    {field(`tape.${limb}.${side}`, `${t(`client.lengths.${limb}`)}, ${t(side)}`, {
-                      inputMode: 'decimal',
-                    })}
-                  </View>
-                ))}
-              </View>
-            ))}
-            {field('trunk', t('client.lengths.trunkM'), { inputMode: 'decimal' })}
-          </View>
+          <View flex={1}>{field('mass', t('client.mass'), { inputMode: 'decimal' })}</View>
         </View>
       </View>
-      <View
-        padding="$3"
-        borderTopWidth={1.5}
-        borderColor="$ink"
-        backgroundColor="$raised"
-        flexDirection="row"
-      >
-        <Button kind="main" flex={1} label={t('save')} onPress={() => void save()} />
+      {known ? null : <OpenCase />}
+      <View gap="$2" role="group" aria-label={t('client.consent')}>
+        <Title small aria-level={2}>
+          {t('client.consent')}
+        </Title>
+        <Words small>{t('client.consentAsk', { wording: CONSENT_WORDING })}</Words>
+        <View flexDirection="row">
+          <Button
+            label={consent ? t('client.consentOn', { on: consent }) : t('client.consentYes')}
+            chosen={Boolean(consent)}
+            onPress={() => setValue('consent', consent ? '' : today())}
+          />
+        </View>
+        {flags.includes('minor') ? field('guardian', t('client.guardian')) : null}
       </View>
+      <View gap="$2" role="group" aria-label={t('client.flags')}>
+        <Title small aria-level={2}>
+          {t('client.flags')}
+        </Title>
+        <View flexDirection="row" flexWrap="wrap" gap="$2">
+          {FLAGS.map((flag) => (
+            <Button
+              key={flag.id}
+              tight
+              small
+              label={flag.name}
+              chosen={flags.includes(flag.id)}
+              onPress={() => toggleFlag(flag.id)}
+            />
+          ))}
+        </View>
+        {flags.includes('joint-replacement') && !history.some(({ replaced }) => replaced) ? (
+          <Words small accent role="status">
+            {t('meet.replacedWhich')}
+          </Words>
+        ) : null}
+        {flags.includes('prosthesis') && !given.some(({ cause }) => cause === 'prosthesis') ? (
+          <Words small accent role="status">
+            {t('meet.prosthesisWhich')}
+          </Words>
+        ) : null}
+      </View>
+      <HistoryPart
+        history={history}
+        given={given}
+        onHistory={(items) => setValue('history', items)}
+        onGiven={(items) => setValue('given', items)}
+      />
+      <HabitPart history={history} onHistory={(items) => setValue('history', items)} />
+      <HomePart
+        home={home}
+        footwear={footwear}
+        onHome={(next) => setValue('home', next)}
+        onFootwear={(next) => setValue('footwear', next)}
+      />
+      <ContactPart
+        email={field('email', t(flags.includes('minor') ? 'outbox.emailMinor' : 'outbox.email'), {
+          inputMode: 'email',
+          hint: t('outbox.emailHint'),
+        })}
+        reminders={reminders}
+        onReminders={(next) => setValue('reminders', next)}
+      />
+      {field('goal', t('meet.goal'))}
+      <ApproachPart approach={approach} onChange={(next) => setValue('approach', next)} />
+      {tape ? null : (
+        <View flexDirection="row">
+          <Button label={t('meet.tapeOpen')} onPress={() => setTape(true)} />
+        </View>
+      )}
+      <View gap="$2" display={tape ? 'flex' : 'none'}>
+        <Words small soft>
+          {t('client.tape')}
+        </Words>
+        {TAPED_LIMBS.map((limb) => (
+          <View key={limb} flexDirection="row" gap="$3">
+            {SIDES.map((side) => (
+              <View key={side} flex={1}>
+                {field(`tape.${limb}.${side}`, `${t(`client.lengths.${limb}`)}, ${t(side)}`, {
+                  inputMode: 'decimal',
+                })}
+              </View>
+            ))}
+          </View>
+        ))}
+        {field('trunk', t('client.lengths.trunkM'), { inputMode: 'decimal' })}
+      </View>
+    </PageFrame>
+  );
+}
+
+function SaveFoot({ onSave }: { onSave: () => void }) {
+  const t = useText();
+  return (
+    <View
+      padding="$3"
+      borderTopWidth={1.5}
+      borderColor="$ink"
+      backgroundColor="$raised"
+      flexDirection="row"
+    >
+      <Button kind="main" flex={1} label={t('save')} onPress={onSave} />
     </View>
   );
 }

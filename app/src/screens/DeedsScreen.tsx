@@ -10,28 +10,18 @@ import { Words } from '../ui/text';
 import '../words/houseWords';
 import { useText } from '../words/useText';
 import { whenAt } from '../words/when';
-import { Header } from './Header';
+import { PageFrame, WORDS_PAGE } from './PageFrame';
+
+const PAGE = { ...WORDS_PAGE, gap: '$4' } as const;
 
 /** Who did what in the practice, for its owners. */
 export function DeedsScreen() {
   const t = useText();
   const isOwner = useIsOwner();
   return (
-    <View flex={1} minHeight={0} height="100%">
-      <Header title={t('deeds.title')} back="/practice" />
-      <View
-        render="main"
-        flex={1}
-        minHeight={0}
-        tabIndex={0}
-        style={{ overflowY: 'auto' }}
-        padding="$4"
-        gap="$4"
-        maxWidth={720}
-      >
-        {isOwner ? <Deeds /> : <Words>{t('people.ownerOnly')}</Words>}
-      </View>
-    </View>
+    <PageFrame title={t('deeds.title')} back="/practice" page={PAGE}>
+      {isOwner ? <Deeds /> : <Words>{t('people.ownerOnly')}</Words>}
+    </PageFrame>
   );
 }
 

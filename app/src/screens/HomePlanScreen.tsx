@@ -28,8 +28,10 @@ import { useHomePlan, type ChangePlan, type KeptPlan } from '../week/useHomePlan
 import { WeekBoard } from '../week/WeekBoard';
 import { stageOfKind, WEEK_KINDS, type WeekKind } from '../week/weekKinds';
 import { WeekNotices } from '../week/WeekNotices';
-import { Header } from './Header';
+import { PageFrame } from './PageFrame';
 import { Waiting } from './Waiting';
+
+const PAGE = { gap: '$5', $wide: { padding: '$5' } } as const;
 
 /** A client's week at home: what goes where, why not all of it, and what came back. */
 export function HomePlanScreen({ clientId }: { clientId: string }) {
@@ -44,39 +46,32 @@ function KnownHome({ file }: { file: ClientFile }) {
   const { client } = file;
   const isHeld = openReferrals(file, null).length > 0;
   return (
-    <View flex={1} minHeight={0} height="100%">
-      <Header title={t('week.title')} note={client.name} back={`/clients/${client.id}`} />
-      <View
-        render="main"
-        flex={1}
-        minHeight={0}
-        tabIndex={0}
-        style={{ overflowY: 'auto' }}
-        padding="$4"
-        gap="$5"
-        $wide={{ padding: '$5' }}
-      >
-        <Reports file={file} answer={answer} />
-        {plan ? (
-          <Plan key={plan.id} file={file} plan={plan} change={change} />
-        ) : (
-          <View gap="$3" maxWidth={620}>
-            <Words>{t(session ? 'week.none' : 'week.noSession')}</Words>
-            {session ? <HeldNotice file={file} visitId={session.visit.id} planId={null} /> : null}
-            {isHeld ? (
-              <Words bold accent role="alert">
-                {t('home.blocked')}
-              </Words>
-            ) : null}
-            {session && !isHeld ? (
-              <View flexDirection="row">
-                <Button kind="main" label={t('week.begin')} onPress={begin} />
-              </View>
-            ) : null}
-          </View>
-        )}
-      </View>
-    </View>
+    <PageFrame
+      title={t('week.title')}
+      note={client.name}
+      back={`/clients/${client.id}`}
+      page={PAGE}
+    >
+      <Reports file={file} answer={answer} />
+      {plan ? (
+        <Plan key={plan.id} file={file} plan={plan} change={change} />
+      ) : (
+        <View gap="$3" maxWidth={620}>
+          <Words>{t(session ? 'week.none' : 'week.noSession')}</Words>
+          {session ? <HeldNotice file={file} visitId={session.visit.id} planId={null} /> : null}
+          {isHeld ? (
+            <Words bold accent role="alert">
+              {t('home.blocked')}
+            </Words>
+          ) : null}
+          {session && !isHeld ? (
+            <View flexDirection="row">
+              <Button kind="main" label={t('week.begin')} onPress={begin} />
+            </View>
+          ) : null}
+        </View>
+      )}
+    </PageFrame>
   );
 }
 

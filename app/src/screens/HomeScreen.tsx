@@ -1,14 +1,11 @@
 import type { ClientLine } from '@taxikine/core/today/clientLine';
 import { View } from '@tamagui/core';
-import { useQueryClient } from '@tanstack/react-query';
 import { router } from 'expo-router';
 import BookOpen from 'lucide-react-native/icons/book-open';
-import LogOut from 'lucide-react-native/icons/log-out';
-import Moon from 'lucide-react-native/icons/moon';
-import Sun from 'lucide-react-native/icons/sun';
+import UserRound from 'lucide-react-native/icons/user-round';
 import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { TodayBones } from '../bones/TodayBones';
-import { SESSION_KEY, signOut, useCoach } from '../data/session';
+import { useCoach } from '../data/session';
 import { StuckNotice } from '../outbox/StuckNotice';
 import { oneByOneWhenIdle } from '../parts/whenIdle';
 import { ClientRow } from '../today/ClientRow';
@@ -16,14 +13,13 @@ import { ClientsHead, FindField } from '../today/FindClients';
 import { LooseEndRow } from '../today/LooseEndRow';
 import { useClientList, type ListOf } from '../today/useClientList';
 import { VirtualRows, type VirtualRow } from '../today/VirtualRows';
-import { Button } from '../ui/Button';
 import { Title, Words } from '../ui/text';
 import { usePalette } from '../ui/usePalette';
 import { useRested } from '../ui/useRested';
-import { chooseScheme, useScheme } from '../ui/useScheme';
 import { useWide } from '../ui/useWide';
 import { useText } from '../words/useText';
 import { Header } from './Header';
+import { HouseSheet } from './HouseSheet';
 import { Client, Visit } from './lazyScreens';
 import { Waiting } from './Waiting';
 
@@ -52,7 +48,6 @@ export function HomeScreen() {
     () => [
       headRow('head', 120, () => <ClientsHead list={list} onList={setList} />),
       ...clientRowsOf(everybody.lines ?? [], isSearched),
-      headRow('house', 110, () => <HouseButtons />),
     ],
     [everybody.lines, list, isSearched],
   );
@@ -77,8 +72,7 @@ export function HomeScreen() {
     <View flex={1} minHeight={0} height="100%">
       <Header title={practice.name}>
         <LibraryButton />
-        <SchemeButton />
-        <SignOutButton />
+        <HouseButton />
       </Header>
       <View render="main" flex={1} minHeight={0} flexDirection="row">
         {wide ? (
@@ -155,22 +149,6 @@ function LooseHead({ none }: { none: boolean }) {
   );
 }
 
-/** Behind the last of them: the practice as a whole, and the coach's own account. */
-function HouseButtons() {
-  const t = useText();
-  return (
-    <View borderTopWidth={1} borderColor="$rule" paddingTop="$2" alignItems="flex-start">
-      <Button
-        kind="quiet"
-        left
-        label={t('practice.open')}
-        onPress={() => router.push('/practice')}
-      />
-      <Button kind="quiet" left label={t('home.account')} onPress={() => router.push('/account')} />
-    </View>
-  );
-}
-
 function Nobody({ isSearched }: { isSearched: boolean }) {
   const t = useText();
   return <Words soft>{t(isSearched ? 'home.notFound' : 'home.noClients')}</Words>;
@@ -214,31 +192,17 @@ function LibraryButton() {
   );
 }
 
-function SchemeButton() {
+/** What is of the coach and the practice, and of no client. */
+function HouseButton() {
   const t = useText();
   const palette = usePalette();
-  const scheme = useScheme();
-  const other = scheme === 'light' ? 'dark' : 'light';
-  const Sign = scheme === 'light' ? Moon : Sun;
+  const [open, setOpen] = useState(false);
   return (
-    <IconButton says={t('theme.says')} onPress={() => chooseScheme(other)}>
-      <Sign size={22} color={palette.ink} />
-    </IconButton>
-  );
-}
-
-function SignOutButton() {
-  const t = useText();
-  const palette = usePalette();
-  const client = useQueryClient();
-  const leave = () => {
-    signOut();
-    client.setQueryData(SESSION_KEY, null);
-    client.removeQueries({ predicate: (query) => query.queryKey[0] !== SESSION_KEY[0] });
-  };
-  return (
-    <IconButton says={t('signIn.out')} onPress={leave}>
-      <LogOut size={22} color={palette.ink} />
-    </IconButton>
+    <>
+      <IconButton says={t('home.house')} onPress={() => setOpen(true)}>
+        <UserRound size={22} color={palette.ink} />
+      </IconButton>
+      {open ? <HouseSheet onClose={() => setOpen(false)} /> : null}
+    </>
   );
 }

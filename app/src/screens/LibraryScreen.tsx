@@ -12,7 +12,9 @@ import { Field } from '../ui/Field';
 import { GrowingRows } from '../ui/GrowingRows';
 import { Words } from '../ui/text';
 import { useText } from '../words/useText';
-import { Header } from './Header';
+import { PageFrame } from './PageFrame';
+
+const PAGE = { gap: '$4', maxWidth: 900, $wide: { padding: '$6' } } as const;
 
 type Shown = Family | 'own' | null;
 
@@ -33,53 +35,44 @@ export function LibraryScreen() {
     [sought, library, shown, ours],
   );
   return (
-    <View flex={1} minHeight={0} height="100%">
-      <Header title={t('drills.title')} note={t('drills.lead')} back="/" />
-      <View render="main" flex={1} minHeight={0} style={{ overflowY: 'auto' }}>
-        <View padding="$4" gap="$4" maxWidth={900} $wide={{ padding: '$6' }}>
-          <View flexDirection="row" flexWrap="wrap" gap="$3" alignItems="flex-end">
-            <View flex={1} minWidth={220}>
-              <Field label={t('library.search')} value={text} onChange={setText} />
-            </View>
-            <Button
-              kind="main"
-              label={t('drills.new')}
-              onPress={() => router.push('/library/new')}
-            />
-          </View>
-          <Choice
-            label={t('drills.family')}
-            options={[
-              { value: null as Shown, label: t('drills.all') },
-              { value: 'own', label: t('drills.own') },
-              ...FAMILIES.map((value) => ({ value, label: t(`drills.families.${value}`) })),
-            ]}
-            value={shown}
-            onChange={setShown}
-          />
-          <Words small soft aria-live="polite">
-            {drills.length === 0 ? t('library.none') : t('library.lead', { count: drills.length })}
-          </Words>
-          <GrowingRows
-            items={drills}
-            list={`${shown} ${sought}`}
-            keyOf={({ id }) => id}
-            render={(drill) => (
-              <LibraryRow drill={drill} client={ANYBODY}>
-                {ours.has(drill.id) ? (
-                  <Button
-                    tight
-                    small
-                    label={t('drills.change')}
-                    says={`${t('drills.change')}: ${drill.name}`}
-                    onPress={() => router.push(`/library/${drill.id}`)}
-                  />
-                ) : null}
-              </LibraryRow>
-            )}
-          />
+    <PageFrame title={t('drills.title')} note={t('drills.lead')} back="/" page={PAGE}>
+      <View flexDirection="row" flexWrap="wrap" gap="$3" alignItems="flex-end">
+        <View flex={1} minWidth={220}>
+          <Field label={t('library.search')} value={text} onChange={setText} />
         </View>
+        <Button kind="main" label={t('drills.new')} onPress={() => router.push('/library/new')} />
       </View>
-    </View>
+      <Choice
+        label={t('drills.family')}
+        options={[
+          { value: null as Shown, label: t('drills.all') },
+          { value: 'own', label: t('drills.own') },
+          ...FAMILIES.map((value) => ({ value, label: t(`drills.families.${value}`) })),
+        ]}
+        value={shown}
+        onChange={setShown}
+      />
+      <Words small soft aria-live="polite">
+        {drills.length === 0 ? t('library.none') : t('library.lead', { count: drills.length })}
+      </Words>
+      <GrowingRows
+        items={drills}
+        list={`${shown} ${sought}`}
+        keyOf={({ id }) => id}
+        render={(drill) => (
+          <LibraryRow drill={drill} client={ANYBODY}>
+            {ours.has(drill.id) ? (
+              <Button
+                tight
+                small
+                label={t('drills.change')}
+                says={`${t('drills.change')}: ${drill.name}`}
+                onPress={() => router.push(`/library/${drill.id}`)}
+              />
+            ) : null}
+          </LibraryRow>
+        )}
+      />
+    </PageFrame>
   );
 }

@@ -15,8 +15,13 @@ import { Field } from '../ui/Field';
 import { Words } from '../ui/text';
 import { useWide } from '../ui/useWide';
 import { useText } from '../words/useText';
-import { Header } from './Header';
+import { PageFrame } from './PageFrame';
 import { NotThere } from './NotThere';
+
+const PAGE = {
+  gap: '$5',
+  $wide: { padding: '$6', flexDirection: 'row', alignItems: 'flex-start' },
+} as const;
 
 /** A drill of the practice's own: a new one, or one that is changed. */
 export function OwnDrillScreen({ drillId }: { drillId: string | null }) {
@@ -68,43 +73,38 @@ function OwnDrillForm({ known }: { known: Versioned<OwnDrillRecord> | null }) {
     />
   );
   return (
-    <View flex={1} minHeight={0} height="100%">
-      <Header title={known ? known.name : t('drills.newTitle')} back="/library" />
-      <View render="main" flex={1} minHeight={0} style={{ overflowY: 'auto' }}>
-        <View
-          padding="$4"
-          gap="$5"
-          $wide={{ padding: '$6' }}
-          flexDirection={wide ? 'row' : 'column'}
-          alignItems={wide ? 'flex-start' : 'stretch'}
-        >
-          <View gap="$5" flex={wide ? 1 : undefined}>
-            <View gap="$3">{TYPED.map(field)}</View>
-            <TargetsPart targets={drill.targets} onTargets={(targets) => change({ targets })} />
-            <DrillFacts drill={drill} onChange={change} />
-          </View>
-          <View flex={wide ? 1 : undefined}>
-            <PosesPart
-              drill={drill}
-              width={wide ? 400 : Math.min(width - 40, 400)}
-              onPoses={(poses) => change({ poses })}
-            />
+    <PageFrame
+      title={known ? known.name : t('drills.newTitle')}
+      back="/library"
+      page={PAGE}
+      foot={
+        <View padding="$3" gap="$2" borderTopWidth={1} borderColor="$rule">
+          {problems.length > 0 ? (
+            <Words small accent role="alert">
+              {t('drills.problems')}{' '}
+              {(others.length > 0 ? others : problems).map(({ message }) => message).join('; ')}
+            </Words>
+          ) : null}
+          <View flexDirection="row" gap="$3">
+            {known ? <DeleteButton known={known} /> : null}
+            <Button kind="main" flex={1} label={t('drills.save')} onPress={save} />
           </View>
         </View>
+      }
+    >
+      <View gap="$5" flex={wide ? 1 : undefined}>
+        <View gap="$3">{TYPED.map(field)}</View>
+        <TargetsPart targets={drill.targets} onTargets={(targets) => change({ targets })} />
+        <DrillFacts drill={drill} onChange={change} />
       </View>
-      <View padding="$3" gap="$2" borderTopWidth={1} borderColor="$rule">
-        {problems.length > 0 ? (
-          <Words small accent role="alert">
-            {t('drills.problems')}{' '}
-            {(others.length > 0 ? others : problems).map(({ message }) => message).join('; ')}
-          </Words>
-        ) : null}
-        <View flexDirection="row" gap="$3">
-          {known ? <DeleteButton known={known} /> : null}
-          <Button kind="main" flex={1} label={t('drills.save')} onPress={save} />
-        </View>
+      <View flex={wide ? 1 : undefined}>
+        <PosesPart
+          drill={drill}
+          width={wide ? 400 : Math.min(width - 40, 400)}
+          onPoses={(poses) => change({ poses })}
+        />
       </View>
-    </View>
+    </PageFrame>
   );
 }
 

@@ -13,7 +13,7 @@ import { Title, Words } from '../ui/text';
 import '../words/houseWords';
 import { useText } from '../words/useText';
 import { when } from '../words/when';
-import { Header } from './Header';
+import { PageFrame, WORDS_PAGE } from './PageFrame';
 
 interface Erased {
   readonly clientId: string;
@@ -27,34 +27,22 @@ export function PracticeScreen() {
   const { practice } = useCoach();
   const isOwner = useIsOwner();
   return (
-    <View flex={1} minHeight={0} height="100%">
-      <Header title={practice.name} note={t('practice.title')} back="/" />
-      <View
-        render="main"
-        flex={1}
-        minHeight={0}
-        tabIndex={0}
-        style={{ overflowY: 'auto' }}
-        padding="$4"
-        gap="$6"
-        maxWidth={720}
-      >
-        <View flexDirection="row">
-          <Button label={t('outbox.open')} onPress={() => router.push('/outbox')} />
-        </View>
-        <KeptGains />
-        {isOwner ? (
-          <>
-            <People />
-            <Export />
-            <Restore />
-          </>
-        ) : (
-          <Words>{t('people.ownerOnly')}</Words>
-        )}
-        <Erasures />
+    <PageFrame title={practice.name} note={t('practice.title')} back="/" page={WORDS_PAGE}>
+      <View flexDirection="row">
+        <Button label={t('outbox.open')} onPress={() => router.push('/outbox')} />
       </View>
-    </View>
+      <KeptGains />
+      {isOwner ? (
+        <>
+          <People />
+          <Export />
+          <Restore />
+        </>
+      ) : (
+        <Words>{t('people.ownerOnly')}</Words>
+      )}
+      <Erasures />
+    </PageFrame>
   );
 }
 

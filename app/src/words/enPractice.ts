@@ -1,6 +1,7 @@
 /** Words of the practice as a whole. */
 export const practice = {
-  open: 'The practice: what holds, letters, export, restore',
+  open: 'The practice',
+  openNote: 'People, letters, export, restore',
   title: 'The practice as a whole',
   export: 'Take everything out',
   exportWords:
