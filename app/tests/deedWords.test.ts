@@ -32,6 +32,11 @@ it.each([
     'made Tobiah a coach',
   ],
   [
+    'no code, by an owner',
+    done('factor-off', { to: 'x', name: 'Tobiah' }),
+    'let Tobiah in without a code again',
+  ],
+  [
     'somebody who is gone',
     done('erased', { to: '1234567890' }),
     'erased somebody who is gone (12345678…)',

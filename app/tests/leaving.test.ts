@@ -49,14 +49,14 @@ it('outlives a reload, and is told then', async () => {
 it('who signs in next is let in after the server has heard of who left', async () => {
   localStorage.setItem(MARK, '1');
   const asked = server(204, 201);
-  await signIn('a', 'b');
+  await signIn({ email: 'a', password: 'b' });
   expect(asked).toEqual(['DELETE', 'POST']);
 });
 
 it('nobody signs in over a session that could not be ended', async () => {
   localStorage.setItem(MARK, '1');
   const asked = server(null);
-  await expect(signIn('a', 'b')).rejects.toThrow('no answer');
+  await expect(signIn({ email: 'a', password: 'b' })).rejects.toThrow('no answer');
   expect(asked).toEqual(['DELETE']);
   expect(isLeaving()).toBe(true);
 });

@@ -137,7 +137,7 @@ it('waits for the coach to sign in again, then goes on with the same write', asy
   const sent = sendWrite(write());
   await new Promise((resolve) => setTimeout(resolve, 20));
   expect(expired.get()).toBe(true);
-  await signIn('a', 'b');
+  await signIn({ email: 'a', password: 'b' });
   expect(await sent).toMatchObject({ status: 'taken' });
   expect(calls.map((call) => call.body.writeId)).toEqual(['w1', undefined, 'w1']);
 });
@@ -150,7 +150,7 @@ it('does not go on with a write when somebody else signs in', async () => {
   let settled = false;
   void sendWrite(write()).finally(() => (settled = true));
   await new Promise((resolve) => setTimeout(resolve, 20));
-  await signIn('tobiah', 'b');
+  await signIn({ email: 'tobiah', password: 'b' });
   await new Promise((resolve) => setTimeout(resolve, 20));
   expect(settled).toBe(false);
   expect(calls).toHaveLength(2);

@@ -313,7 +313,12 @@ export { day as daySchema, id as idSchema, instant as instantSchema, J } from '.
 export { CHANGE_EVENTS, type ChangeTold } from './contract/changeTold';
 export type { JobShown, JobsShown } from './contract/jobsShown';
 export type { RestoreProblem, RestoreShown } from './contract/restoreShown';
-export { LEAST_PASSWORD, type SessionShown } from './contract/account';
+export {
+  LEAST_PASSWORD,
+  type FactorShown,
+  type NewFactor,
+  type SessionShown,
+} from './contract/account';
 export { DEEDS, READ_EVERY_MIN, type Deed, type DeedShown } from './contract/audit';
 export {
   INVITE_DAYS,

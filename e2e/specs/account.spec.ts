@@ -1,3 +1,4 @@
+import { Secret, TOTP } from 'otpauth';
 import type { Page } from '@playwright/test';
 import {
   STRANGER,
@@ -79,4 +80,44 @@ test('a password is changed, with every word where it belongs, and not without t
   // As it was, for the tests after this one.
   await change(page, NEXT, STRANGER.password);
   await expect(page.getByText(/^The password is changed\. One other device/)).toBeVisible();
+});
+
+test('a code of an authenticator is asked for at the door, until it is not wanted any more', async ({
+  page,
+  world,
+}) => {
+  await letIn(page, world, STRANGER);
+  await openAccount(page, world);
+  await button(page, 'Set up an authenticator').click();
+  const secret = (await page.getByText(/^([A-Z2-7]{4} ){7}/).textContent())!.replaceAll(' ', '');
+  const authenticator = new TOTP({ secret: Secret.fromBase32(secret) });
+  await field(page, 'The six digits it shows now').fill('000000');
+  await button(page, 'Ask for a code from now on').click();
+  await expect(page.getByRole('alert')).toHaveText(/^This is not the code/);
+  await field(page, 'The six digits it shows now').fill(authenticator.generate());
+  await button(page, 'Ask for a code from now on').click();
+  await expect(page.getByText('Each lets you in once without the phone.')).toBeVisible();
+  const codes = page.getByRole('dialog').getByRole('listitem');
+  await expect(codes).toHaveCount(10);
+  const [recovery] = await codes.allTextContents();
+  await button(page, 'I have kept them').click();
+  await expect(page.getByText('A code is asked for since today.')).toBeVisible();
+
+  await page.goto(world.url);
+  await takeFromHouse(page, 'Sign out');
+  await page.getByLabel('E-mail').fill(STRANGER.email);
+  await field(page, 'Password').fill(STRANGER.password);
+  await button(page, 'Sign in').click();
+  await expect(field(page, 'Code')).toBeFocused();
+  await field(page, 'Code').fill('000000');
+  await button(page, 'Sign in').click();
+  await expect(page.getByRole('alert')).toHaveText(/^This code is not good/);
+  await field(page, 'Code').fill(recovery);
+  await button(page, 'Sign in').click();
+  await page.getByRole('heading', { name: 'Loose ends' }).waitFor();
+  // As it was, for the tests after this one.
+  await openAccount(page, world);
+  await button(page, 'Ask for no code any more').click();
+  await button(page, 'Yes: the password alone lets me in').click();
+  await expect(button(page, 'Set up an authenticator')).toBeVisible();
 });

@@ -3,11 +3,11 @@ import request from 'supertest';
 import { inPractice } from '../src';
 import { deviceOf } from '../src/auth/deviceOf';
 import { maybeWeakPassword } from '../src/auth/maybeWeakPassword';
-import { maybeSignedIn, maybeSignIn, noteSeen } from '../src/auth/sessions';
+import { maybeSignedIn, noteSeen } from '../src/auth/sessions';
 import { hashOfToken } from '../src/auth/tokens';
 import { MOST_TRIES } from '../src/auth/tries';
 import { warnCoach } from '../src/letters/warnCoach';
-import { coach, PASSWORD, runNext, signIn, TestSender, useWorld, world } from './world';
+import { coach, PASSWORD, runNext, signIn, TestSender, tokenOf, useWorld, world } from './world';
 
 useWorld();
 
@@ -71,7 +71,7 @@ describe('where a coach is signed in', () => {
   });
 
   it('a sign of it is kept every few minutes', async () => {
-    const token = (await maybeSignIn(world.source, SALTREACH, PASSWORD))!;
+    const token = await tokenOf(world, 'saltreach');
     const who = (await maybeSignedIn(world.source, token))!;
     const hash = hashOfToken(token);
     const minutesAgo = async (minutes: number) => {

@@ -5,6 +5,7 @@ import { noteDeed } from '../src/audit/noteDeed';
 import { MOST_TRIES } from '../src/auth/tries';
 import { makePaper } from '../src/papers/makePaper';
 import { everything } from './filled';
+import { FACTOR, withFactor } from './factors';
 import { invited, joined, signedInAs } from './joining';
 import { archive, restore } from './restoring';
 import {
@@ -50,6 +51,25 @@ const DONE: Readonly<Record<Deed, () => Promise<object>>> = {
     const { agent, email } = await joined();
     await signedInAs(email);
     await agent.delete('/api/v1/account/sessions').expect(204);
+    return { by: 'Tobiah Renn' };
+  },
+  'factor-on': async () => {
+    await withFactor();
+    return { by: 'Tobiah Renn', to: null };
+  },
+  'factor-off': async () => {
+    const { agent } = await withFactor();
+    await agent.delete(FACTOR).expect(204);
+    return { by: 'Tobiah Renn', to: null };
+  },
+  'recovery-used': async () => {
+    const { email, codes } = await withFactor();
+    await signedInAs(email, undefined, codes[0]);
+    return { by: 'Tobiah Renn' };
+  },
+  'recovery-renewed': async () => {
+    const { agent } = await withFactor();
+    await agent.post(`${FACTOR}/recovery`).send({}).expect(200);
     return { by: 'Tobiah Renn' };
   },
   'guessed-at': async () => {

@@ -24,9 +24,9 @@ export const welcome = (token: string) => ({
   },
 });
 
-export const signedInAs = async (email: string, password = CHOSEN) => {
+export const signedInAs = async (email: string, password = CHOSEN, code = '') => {
   const agent = request.agent(world.app).set('X-Taxikine', '1');
-  const { status } = await agent.post('/api/v1/session').send({ email, password });
+  const { status } = await agent.post('/api/v1/session').send({ email, password, code });
   return { agent, status };
 };
 

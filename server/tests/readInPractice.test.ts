@@ -1,8 +1,7 @@
 import { readInPractice, type PreparedQuery } from '../src/database/readInPractice';
 import { KnownSessions } from '../src/auth/KnownSessions';
-import { maybeSignIn } from '../src/auth/sessions';
 import { hashOfToken } from '../src/auth/tokens';
-import { coach, newClient, PASSWORD, signIn, useWorld, world, write } from './world';
+import { coach, newClient, signIn, tokenOf, useWorld, world, write } from './world';
 
 useWorld();
 beforeAll(async () => {
@@ -69,7 +68,7 @@ describe('a read in one statement', () => {
 });
 
 describe('sessions that are known', () => {
-  const token = async () => (await maybeSignIn(world.source, 'coach@saltreach.example', PASSWORD))!;
+  const token = () => tokenOf(world, 'saltreach');
 
   it('are looked up once in a while, and anew when forgotten', async () => {
     const sessions = new KnownSessions(world.source);

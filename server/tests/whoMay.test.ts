@@ -108,6 +108,7 @@ it('another practice gets nothing, changes nothing and hears of nothing of ours'
 
 /** What an owner does, and no other coach. */
 const OWNERS_ONLY = [
+  'delete /people/:id/factor',
   'get /account/confirm',
   'get /people',
   'get /practice/deeds',

@@ -20,6 +20,7 @@ import {
   appSource,
   ChangeFeed,
   createApp,
+  inPractice,
   makePractice,
   ownerSource,
   startWorker,
@@ -28,6 +29,7 @@ import {
   type Sending,
 } from '../src';
 import { makeArchive } from '../src/archives/makeArchive';
+import { beginSession, maybeCoachBy } from '../src/auth/sessions';
 import type { SingleQueue } from '../src/jobs/handlers';
 import type { JobData } from '../src/jobs/queues';
 import type { Patience } from '../src/database/sources';
@@ -144,6 +146,15 @@ export async function signIn(world: World, practice: string, device = '') {
     .send({ email: `coach@${practice}.example`, password: PASSWORD })
     .expect(201);
   return agent;
+}
+
+/** The token of a coach who is let in, where it is looked at by itself. */
+export async function tokenOf({ source }: World, practice: string): Promise<string> {
+  const coach = await maybeCoachBy(source, `coach@${practice}.example`, PASSWORD);
+  if (!coach) throw new Error('the password does not fit');
+  return inPractice(source, coach.practiceId, (manager) =>
+    beginSession(manager, { ...coach, agent: '' }),
+  );
 }
 
 /** A file that the server makes, whole. */

@@ -1,7 +1,7 @@
 import type { SessionShown } from '@taxikine/core/contract/account';
 import { View } from '@tamagui/core';
-import { NoAnswer } from '../data/api';
 import { Button } from '../ui/Button';
+import { ProblemWords } from '../ui/ProblemWords';
 import { ListLine } from '../ui/ListLine';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
@@ -17,11 +17,7 @@ export function OwnSessions() {
     <View gap="$3">
       <Title aria-level={2}>{t('account.sessions')}</Title>
       <Words>{t('account.sessionsWords')}</Words>
-      {problem ? (
-        <Words accent role="alert">
-          {problem instanceof NoAnswer ? t('noAnswer') : problem.message}
-        </Words>
-      ) : null}
+      <ProblemWords of={problem} />
       {sessions?.map((one) => (
         <OneSession key={one.id} one={one} busy={busy} onEnd={() => end(one.id)} />
       ))}

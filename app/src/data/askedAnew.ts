@@ -1,9 +1,13 @@
 /** Where somebody is signed in. */
 export const OWN_SESSIONS = ['own-sessions'] as const;
+/** What is asked of a coach at the door besides the password. */
+export const OWN_FACTOR = ['own-factor'] as const;
 /** Who is of the practice. */
 export const PEOPLE = ['people'] as const;
 /** Who did what. */
 export const DEEDS_DONE = ['deeds'] as const;
 
 /** Of the house and not of a client: asked anew each time, and not kept on the device. */
-export const ASKED_ANEW: readonly unknown[] = [OWN_SESSIONS[0], PEOPLE[0], DEEDS_DONE[0]];
+export const ASKED_ANEW: readonly unknown[] = [OWN_SESSIONS, OWN_FACTOR, PEOPLE, DEEDS_DONE].map(
+  ([key]) => key,
+);

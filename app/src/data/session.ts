@@ -101,15 +101,16 @@ export function turnOf(coachId: string): Promise<void> {
 }
 
 /** Whoever left before is told of first: their session does not stay behind the new one. */
-const opened = (ask: () => Promise<Session>): Promise<Session> =>
+const opened = <S>(ask: () => Promise<S>): Promise<S> =>
   inTurn(async () => {
     await tellNow();
     return ask();
   });
 
-/** Goes in with what the server is asked for. */
-export async function enterBy(ask: () => Promise<Session>): Promise<Session> {
+/** Goes in with what the server is asked for; null when it lets in only by the door. */
+export async function enterBy<S extends Session | null>(ask: () => Promise<S>): Promise<S> {
   const session = await opened(ask);
+  if (!session) return session;
   remember(session);
   expired.set(false);
   for (const one of waiting) if (one.coachId === session.coach.id) one.go();
@@ -117,8 +118,15 @@ export async function enterBy(ask: () => Promise<Session>): Promise<Session> {
   return session;
 }
 
-export const signIn = (email: string, password: string): Promise<Session> =>
-  enterBy(() => call<Session>('POST', '/session', { email, password }));
+/** What is typed at the door; the code only where one is asked for. */
+export interface AtDoor {
+  readonly email: string;
+  readonly password: string;
+  readonly code?: string;
+}
+
+export const signIn = (said: AtDoor): Promise<Session> =>
+  enterBy(() => call<Session>('POST', '/session', said));
 
 /** Whether who is signed in owns the practice; what only an owner does, the server lets nobody else do. */
 export const useIsOwner = (): boolean => useCoach().coach.role === 'owner';

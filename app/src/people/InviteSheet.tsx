@@ -9,7 +9,7 @@ import { Sheet } from '../ui/Sheet';
 import { Words } from '../ui/text';
 import { useText } from '../words/useText';
 import { InvitationLink } from './InvitationLink';
-import { problemWords } from './problemWords';
+import { problemWords } from '../words/problemWords';
 import { useInvite, type NewPerson } from './usePeople';
 
 const NOBODY: NewPerson = { name: '', email: '', role: 'coach' };

@@ -5,11 +5,11 @@ import { useState } from 'react';
 import { useCoach } from '../data/session';
 import { Button } from '../ui/Button';
 import { ListLine } from '../ui/ListLine';
+import { ProblemWords } from '../ui/ProblemWords';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
 import { InviteSheet } from './InviteSheet';
 import { PersonSheet } from './PersonSheet';
-import { problemWords } from './problemWords';
 import { usePeople } from './usePeople';
 
 /** Who is of the practice, and as what; an owner invites and lets go. */
@@ -19,16 +19,11 @@ export function People() {
   const [inviting, setInviting] = useState(false);
   const [changed, setChanged] = useState<string | null>(null);
   const open = people?.find(({ id }) => id === changed);
-  const problem = people ? null : problemWords(error, t);
   return (
     <View gap="$3">
       <Title aria-level={2}>{t('people.title')}</Title>
       <Words>{t('people.lead')}</Words>
-      {problem ? (
-        <Words accent role="alert">
-          {problem}
-        </Words>
-      ) : null}
+      <ProblemWords of={people ? null : error} />
       {people?.map((person) => (
         <PersonLine key={person.id} person={person} onChange={() => setChanged(person.id)} />
       ))}

@@ -2,12 +2,12 @@ import { ROLES, type PersonShown } from '@taxikine/core/contract/people';
 import { View } from '@tamagui/core';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
+import { ProblemWords } from '../ui/ProblemWords';
 import { Sheet } from '../ui/Sheet';
 import { Words } from '../ui/text';
 import { useText } from '../words/useText';
 import { InvitationLink } from './InvitationLink';
-import { problemWords } from './problemWords';
-import { useChangePerson, useInviteAgain } from './usePeople';
+import { useChangePerson, useDropFactor, useInviteAgain } from './usePeople';
 
 export interface PersonSheetProps {
   readonly person: PersonShown;
@@ -17,11 +17,11 @@ export interface PersonSheetProps {
 /** What an owner changes about somebody: as what they are here, and whether they are let in. */
 export function PersonSheet({ person, onClose }: PersonSheetProps) {
   const t = useText();
-  const { id, name, email, role, state } = person;
+  const { id, name, email, role, state, hasFactor } = person;
   const change = useChangePerson(id);
   const again = useInviteAgain(id);
+  const dropping = useDropFactor(id);
   const ended = state === 'ended';
-  const problem = problemWords(change.error ?? again.error, t);
   return (
     <Sheet title={name} open onClose={onClose}>
       <View gap="$4">
@@ -36,6 +36,18 @@ export function PersonSheet({ person, onClose }: PersonSheetProps) {
           <Button label={t('people.again')} onPress={() => again.mutate()} />
         ) : null}
         {again.data ? <InvitationLink name={name} token={again.data.token} /> : null}
+        {hasFactor ? (
+          <View gap="$2">
+            <Button
+              label={t('people.dropFactor')}
+              off={dropping.isPending}
+              onPress={() => dropping.mutate()}
+            />
+            <Words small soft>
+              {t('people.dropFactorHint')}
+            </Words>
+          </View>
+        ) : null}
         <View gap="$2">
           <Button
             label={t(ended ? 'people.comeBack' : 'people.end')}
@@ -48,11 +60,7 @@ export function PersonSheet({ person, onClose }: PersonSheetProps) {
             </Words>
           )}
         </View>
-        {problem ? (
-          <Words accent role="alert">
-            {problem}
-          </Words>
-        ) : null}
+        <ProblemWords of={change.error ?? again.error ?? dropping.error} />
       </View>
     </Sheet>
   );

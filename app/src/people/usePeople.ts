@@ -36,5 +36,9 @@ export const useInvite = () =>
 export const useInviteAgain = (id: string) =>
   useChange((_again: void) => call<{ token: string }>('POST', `/people/${id}/link`, {}));
 
+/** Lets somebody in by the password alone, who has lost the phone and the recovery codes. */
+export const useDropFactor = (id: string) =>
+  useChange((_drop: void) => call('DELETE', `/people/${id}/factor`));
+
 export const useChangePerson = (id: string) =>
   useChange((change: { role: Role; ended: boolean }) => call('PUT', `/people/${id}`, change));

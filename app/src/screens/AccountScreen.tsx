@@ -1,5 +1,6 @@
 import { OwnSessions } from '../account/OwnSessions';
 import { PasswordForm } from '../account/PasswordForm';
+import { SecondFactor } from '../account/SecondFactor';
 import { useCoach } from '../data/session';
 import { Words } from '../ui/text';
 import '../words/houseWords';
@@ -14,6 +15,7 @@ export function AccountScreen() {
     <PageFrame title={coach.name} note={t('account.title')} back="/" page={WORDS_PAGE}>
       <Words soft>{coach.email}</Words>
       <PasswordForm />
+      <SecondFactor />
       <OwnSessions />
     </PageFrame>
   );

@@ -1,7 +1,7 @@
 import { useMutation } from '@tanstack/react-query';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
-import { call, NoAnswer } from '../data/api';
+import { call } from '../data/api';
 import { confirming } from '../data/confirming';
 import { useCoach } from '../data/session';
 import { useStore } from '../data/store';
@@ -9,6 +9,7 @@ import { Button } from '../ui/Button';
 import { Field } from '../ui/Field';
 import { Sheet } from '../ui/Sheet';
 import { Words } from '../ui/text';
+import { problemWords } from '../words/problemWords';
 import { useText } from '../words/useText';
 
 /** Asks for the password again before something that cannot be undone. */
@@ -33,8 +34,7 @@ function ConfirmForm() {
     mutationFn: (said: string) => call('POST', '/account/confirm', { password: said }),
     onSuccess: () => confirming.end(true),
   });
-  const { error } = giving;
-  const problem = error && (error instanceof NoAnswer ? t('noAnswer') : error.message);
+  const problem = problemWords(giving.error, t);
   return (
     <form
       noValidate

@@ -3,7 +3,7 @@ import { View } from '@tamagui/core';
 import { deedWords } from '../deeds/deedWords';
 import { useDeeds } from '../deeds/useDeeds';
 import { useIsOwner } from '../data/session';
-import { problemWords } from '../people/problemWords';
+import { problemWords } from '../words/problemWords';
 import { useMadeFile } from '../report/useMadeFile';
 import { Button } from '../ui/Button';
 import { Words } from '../ui/text';

@@ -1,11 +1,12 @@
 import { View } from '@tamagui/core';
 import { useQueryClient } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
-import { NoAnswer } from '../data/api';
+import { useEffect, useRef, useState } from 'react';
+import { Refused } from '../data/api';
 import { SESSION_KEY, signIn } from '../data/session';
 import { Button } from '../ui/Button';
 import { Field } from '../ui/Field';
 import { Words } from '../ui/text';
+import { problemWords } from '../words/problemWords';
 import { useText } from '../words/useText';
 import { Forgotten } from './Forgotten';
 
@@ -13,51 +14,69 @@ const FIELDS = [
   { name: 'email', type: 'email', autoComplete: 'username' },
   { name: 'password', type: 'password', autoComplete: 'current-password' },
 ] as const;
+/** Where an account asks for more than a password, and only there. */
+const CODE = { name: 'code', type: 'text', autoComplete: 'one-time-code' } as const;
+const FIELDS_AND_CODE = [...FIELDS, CODE] as const;
 
-type Values = Readonly<Record<(typeof FIELDS)[number]['name'], string>>;
+type Values = Readonly<Record<(typeof FIELDS_AND_CODE)[number]['name'], string>>;
+
+interface SigningIn {
+  readonly problem: string | null;
+  /** The password was right, and a code is asked for too. */
+  readonly asksForCode: boolean;
+  readonly go: (values: Values) => Promise<void>;
+}
 
 /** Signs in; the server's word when it says no. */
-function useSignIn(): { problem: string | null; go: (values: Values) => Promise<void> } {
+function useSignIn(): SigningIn {
   const t = useText();
   const client = useQueryClient();
   const [problem, setProblem] = useState<string | null>(null);
+  const [asksForCode, setAsksForCode] = useState(false);
   const isUnderWay = useRef(false);
-  const go = async ({ email, password }: Values) => {
+  const go = async (values: Values) => {
     if (isUnderWay.current) return;
     isUnderWay.current = true;
     setProblem(null);
     try {
-      client.setQueryData(SESSION_KEY, await signIn(email, password));
+      client.setQueryData(SESSION_KEY, await signIn(values));
       // What was refused meanwhile is read again.
       void client.invalidateQueries({
         predicate: ({ queryKey }) => queryKey[0] !== SESSION_KEY[0],
       });
     } catch (error) {
-      setProblem(error instanceof NoAnswer ? t('noAnswer') : (error as Error).message);
+      const isAsked = error instanceof Refused && error.body.code === 'need-code';
+      if (isAsked) setAsksForCode(true);
+      else setProblem(problemWords(error as Error, t));
     } finally {
       isUnderWay.current = false;
     }
   };
-  return { problem, go };
+  return { problem, asksForCode, go };
 }
 
-/** E-mail and password: two fields that must not be empty, and nothing that a library of forms would be fetched for. */
+/** E-mail, password and maybe a code: fields that must not be empty, and nothing that a library of forms would be fetched for. */
 export function SignInForm({ email = '' }: { email?: string }) {
   const t = useText();
-  const { problem, go } = useSignIn();
-  const [values, setValues] = useState<Values>({ email, password: '' });
-  const [tried, setTried] = useState(false);
+  const { problem, asksForCode, go } = useSignIn();
+  const fields = asksForCode ? FIELDS_AND_CODE : FIELDS;
+  const [values, setValues] = useState<Values>({ email, password: '', code: '' });
+  /** So many of the fields were there when it was sent last. */
+  const [tried, setTried] = useState(0);
   const [noAddress, setNoAddress] = useState(false);
   const inputs = useRef<Partial<Record<keyof Values, HTMLInputElement | null>>>({});
+  useEffect(() => {
+    if (asksForCode) inputs.current.code?.focus();
+  }, [asksForCode]);
   const askForAddress = () => {
     setNoAddress(true);
     inputs.current.email?.focus();
   };
-  const lacks = (name: keyof Values) =>
-    values[name] === '' && (tried || (name === 'email' && noAddress));
+  const lacks = (name: keyof Values, i: number) =>
+    values[name] === '' && (i < tried || (name === 'email' && noAddress));
   const send = () => {
-    setTried(true);
-    const lacking = FIELDS.find(({ name }) => values[name] === '');
+    setTried(fields.length);
+    const lacking = fields.find(({ name }) => values[name] === '');
     if (lacking) inputs.current[lacking.name]?.focus();
     else void go(values);
   };
@@ -70,7 +89,7 @@ export function SignInForm({ email = '' }: { email?: string }) {
       }}
     >
       <View gap="$3">
-        {FIELDS.map(({ name, type, autoComplete }) => (
+        {fields.map(({ name, type, autoComplete }, i) => (
           <Field
             key={name}
             label={t(`signIn.${name}`)}
@@ -79,7 +98,8 @@ export function SignInForm({ email = '' }: { email?: string }) {
             value={values[name]}
             onChange={(value) => setValues((was) => ({ ...was, [name]: value }))}
             inputRef={(input) => void (inputs.current[name] = input)}
-            problem={lacks(name) ? t(`signIn.needed.${name}`) : undefined}
+            problem={lacks(name, i) ? t(`signIn.needed.${name}`) : undefined}
+            hint={name === 'code' ? t('signIn.codeHint') : undefined}
           />
         ))}
         {problem ? (

@@ -28,10 +28,10 @@ export function SignInScreen() {
       flex={1}
       flexDirection={wide ? 'row' : 'column'}
       alignItems="center"
-      justifyContent="center"
       gap={wide ? '$7' : '$4'}
       padding="$5"
-      style={{ overflowY: 'auto' }}
+      // Where it is taller than the screen, its top is not cut off.
+      style={{ overflowY: 'auto', justifyContent: 'safe center' } as object}
     >
       <View width={width} height={height} aria-hidden>
         {drawn.status === 'there' ? <drawn.part width={width} height={height} /> : null}

@@ -3,9 +3,11 @@ import { useState } from 'react';
 import { useText } from '../words/useText';
 import { Button } from './Button';
 import { Field } from './Field';
+import { LaterQrCode } from './LaterQrCode';
 import { Words } from './text';
 
-/** An address that is shown this once, to be copied. */
+const PICTURE_PX = 168;
+/** An address that is shown this once, to be copied, or read by the phone that it is for. */
 export function AddressOnce({ label, address }: { label: string; address: string }) {
   const t = useText();
   const [copied, setCopied] = useState(false);
@@ -20,6 +22,7 @@ export function AddressOnce({ label, address }: { label: string; address: string
       <View flexDirection="row" gap="$2">
         <Button tight small label={t(copied ? 'copied' : 'copy')} onPress={copy} />
       </View>
+      <LaterQrCode text={address} says={t('forCamera')} size={PICTURE_PX} />
       <Words small soft>
         {t('shownOnce')}
       </Words>

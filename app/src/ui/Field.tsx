@@ -14,7 +14,7 @@ export interface FieldProps {
   readonly hint?: string;
   readonly type?: HTMLInputTypeAttribute;
   readonly autoComplete?: string;
-  readonly inputMode?: 'text' | 'decimal' | 'email';
+  readonly inputMode?: 'text' | 'decimal' | 'numeric' | 'email';
   readonly inputRef?: Ref<HTMLInputElement>;
   /** Lines that are shown of a longer text; one when it is not said. */
   readonly lines?: number;

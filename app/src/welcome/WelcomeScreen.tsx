@@ -4,7 +4,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { View } from '@tamagui/core';
 import { useState, type ReactNode } from 'react';
 import { DoorBones } from '../bones/DoorBones';
-import { problemWords } from '../people/problemWords';
+import { problemWords } from '../words/problemWords';
 import { Button } from '../ui/Button';
 import { Field } from '../ui/Field';
 import { Title, Words } from '../ui/text';

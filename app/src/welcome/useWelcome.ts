@@ -1,7 +1,7 @@
 import type { WelcomeShown } from '@taxikine/core/contract/people';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { call, NoAnswer, Refused } from '../data/api';
-import { enterBy } from '../data/session';
+import { enterBy, type Session } from '../data/session';
 
 const PATH = '/welcome';
 
@@ -18,8 +18,10 @@ export function useWelcome(token: string) {
   const chosen = useMutation({
     networkMode: 'always',
     gcTime: 0,
-    mutationFn: (password: string) => enterBy(() => call('POST', PATH, { password }, headers)),
-    // The day opens as it does for whoever signs in, and the link stays in no history.
+    mutationFn: (password: string) =>
+      enterBy(() => call<Session | null>('POST', PATH, { password }, headers)),
+    // The day opens as it does for whoever signs in, or the door where a code is asked for; the link stays in no
+    // history.
     onSuccess: () => window.location.replace('/'),
   });
   const isGone = (error: Error | null) => error instanceof Refused && error.status === 410;

@@ -23,6 +23,7 @@ export const enCoach = {
   copy: 'Copy',
   copied: 'Copied',
   shownOnce: 'It is shown this once: we keep no copy that could be read.',
+  forCamera: 'The same address, for the camera of a phone',
   kept_one: '1 change kept on this device',
   kept_other: '{{count}} changes kept on this device',
   keeping: {

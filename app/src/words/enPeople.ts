@@ -18,6 +18,8 @@ export const people = {
   end: 'Let in no more',
   endHint: 'Signed out everywhere at once. What they wrote stays.',
   comeBack: 'Let in again',
+  dropFactor: 'Ask them for no code',
+  dropFactorHint: 'For who has lost the phone and the recovery codes. They are written to.',
   done: 'Done',
   ownerOnly: 'An owner of the practice exports it, puts it back, and erases clients.',
 };

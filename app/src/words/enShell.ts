@@ -23,8 +23,14 @@ export const enShell = {
     title: 'Sign in',
     email: 'E-mail',
     password: 'Password',
+    code: 'Code',
+    codeHint: 'Six digits of your authenticator, or one of your recovery codes.',
     go: 'Sign in',
-    needed: { email: 'e-mail is needed', password: 'password is needed' },
+    needed: {
+      email: 'e-mail is needed',
+      password: 'password is needed',
+      code: 'a code is needed',
+    },
     again: 'Sign in again',
     forgotten: 'Forgot the password?',
     letter:

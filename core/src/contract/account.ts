@@ -12,3 +12,19 @@ export interface SessionShown {
   /** The one that asks. */
   readonly here: boolean;
 }
+
+/** A second thing that is asked for at the door, as the coach whose it is is told of it. */
+export interface FactorShown {
+  /** Instant; null while only the password is asked for. */
+  readonly since: string | null;
+  /** Recovery codes that are still good. */
+  readonly recoveryLeft: number;
+}
+
+/** What an authenticator is set up with, told once. */
+export interface NewFactor {
+  /** In base 32, to be typed where no picture can be taken. */
+  readonly secret: string;
+  /** The same as an `otpauth:` address, to be drawn. */
+  readonly address: string;
+}

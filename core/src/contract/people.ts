@@ -15,6 +15,8 @@ export interface PersonShown {
   readonly role: Role;
   /** `invited`: has chosen no password yet; `ended`: is not let in any more. */
   readonly state: 'here' | 'invited' | 'ended';
+  /** A code of an authenticator is asked for at the door, besides the password. */
+  readonly hasFactor: boolean;
 }
 
 /** What opens with a link to choose a password. */

@@ -2,13 +2,17 @@ import type { DataSource } from 'typeorm';
 import { noteDeed } from '../audit/noteDeed';
 import { inPractice } from '../database/inPractice';
 import { AppError } from '../errors';
+import { needCode, needFactor } from '../factor/needFactor';
 import { askToWarn } from '../letters/askToWarn';
-import { maybeSignIn } from './sessions';
+import { beginSession, maybeCoachBy } from './sessions';
 import { ofAccountFrom, type Failure, type Tries } from './tries';
 
 export interface SigningIn {
   readonly email: string;
   readonly password: string;
+  /** Of an authenticator, or one that was written down; empty without. */
+  readonly code: string;
+  readonly now: Date;
   /** Where the request is from. */
   readonly place: string;
   /** What the device says of itself. */
@@ -35,18 +39,37 @@ async function warn(source: DataSource, email: string): Promise<void> {
 }
 
 /**
+ * A token for whoever e-mail, password and code belong to.
+ *
+ * @throws AppError 401 when one of them is wrong or lacks
+ */
+async function opened(source: DataSource, email: string, said: SigningIn): Promise<string> {
+  const coach = await maybeCoachBy(source, email, said.password);
+  if (!coach) throw wrong;
+  return inPractice(source, coach.practiceId, async (manager) => {
+    await needFactor(manager, coach.coachId, said.code, said.now);
+    return beginSession(manager, { ...coach, agent: said.agent });
+  });
+}
+
+/** That no code came with a password that is right is no failure: it is how it begins. */
+const isFailure = (error: unknown): boolean =>
+  error instanceof AppError && error.status === 401 && error !== needCode;
+
+/**
  * A token for e-mail and password that belong together. Only what fails stays counted: for the account from one place,
  * for the account from anywhere, and for the place. It is counted before the password is looked at: else any number
- * of guesses that are made at once would see no count.
+ * of guesses that are made at once would see no count. A code is guessed at as a password is, and counted with it.
  *
- * @throws AppError 401 when they do not, 429 when too much has failed
+ * @throws AppError 401 when they do not or a code is needed too, 429 when too much has failed
  */
 export async function guardedSignIn(
   source: DataSource,
   tries: Tries,
-  { email, password, place, agent }: SigningIn,
+  said: SigningIn,
 ): Promise<string> {
-  const account = email.trim().toLowerCase();
+  const { place } = said;
+  const account = said.email.trim().toLowerCase();
   const own = ofAccountFrom(account, place);
   const [, here] = own;
   const others: Failure[] = [
@@ -56,11 +79,11 @@ export async function guardedSignIn(
   const isKnown = await tries.isKnown(here);
   await tries.take(1, own);
   const reached = await (isKnown ? tries.note : tries.take)(1, ...others);
-  const token = await maybeSignIn(source, account, password, agent);
-  if (!token) {
-    if (reached.includes('account')) await warn(source, account);
-    throw wrong;
-  }
+  const token = await opened(source, account, said).catch(async (error: unknown) => {
+    if (!isFailure(error)) await tries.giveBack(1, own, ...others);
+    else if (reached.includes('account')) await warn(source, account);
+    throw error;
+  });
   await tries.giveBack(1, ...others);
   await tries.forget(own);
   await tries.know(here);

@@ -18,25 +18,16 @@ export interface SignedIn {
 
 export const SESSION_DAYS = 14;
 
-/**
- * A token when e-mail and password belong together, otherwise null.
- *
- * @param agent what the device says of itself
- */
-export async function maybeSignIn(
+/** Whose e-mail and password belong together, otherwise null. */
+export async function maybeCoachBy(
   source: DataSource,
   email: string,
   password: string,
-  agent = '',
-): Promise<string | null> {
-  const rows = await source.query('SELECT * FROM coach_for_sign_in($1)', [
-    email.trim().toLowerCase(),
-  ]);
+): Promise<Omit<Beginning, 'agent'> | null> {
+  const rows = await source.query('SELECT * FROM coach_for_sign_in($1)', [email]);
   const coach = rows[0] as { id: string; practice_id: string; password_hash: string } | undefined;
   if (!(await passwordFits(coach?.password_hash ?? null, password)) || !coach) return null;
-  return inPractice(source, coach.practice_id, (manager) =>
-    beginSession(manager, { practiceId: coach.practice_id, coachId: coach.id, agent }),
-  );
+  return { practiceId: coach.practice_id, coachId: coach.id };
 }
 
 export interface Beginning {

@@ -46,6 +46,7 @@ import { OwnSessions1765600000000 } from './migrations/1765600000000-OwnSessions
 import { People1765700000000 } from './migrations/1765700000000-People';
 import { Deeds1765800000000 } from './migrations/1765800000000-Deeds';
 import { Confirmed1765900000000 } from './migrations/1765900000000-Confirmed';
+import { SecondFactor1766000000000 } from './migrations/1766000000000-SecondFactor';
 import { SnakeNames } from './namingStrategy';
 
 const options = (url: string): DataSourceOptions => ({
@@ -108,6 +109,7 @@ export const ownerSource = (url: string): DataSource =>
       People1765700000000,
       Deeds1765800000000,
       Confirmed1765900000000,
+      SecondFactor1766000000000,
     ],
   } as DataSourceOptions);
 

@@ -12,6 +12,7 @@ import { accountRoutes } from './accountRoutes';
 import { answerErrors } from './answerErrors';
 import { changeRoute } from './changeRoute';
 import { clientRoutes } from './clientRoutes';
+import { factorRoutes } from './factorRoutes';
 import { fileRoute } from './fileRoute';
 import { deedRoutes } from './deedRoutes';
 import { healthRoute } from './healthRoute';
@@ -112,11 +113,12 @@ export function createApp({
   api.use(sameOrigin, jsonBody());
   api.get('/openapi.json', (_request, response) => void response.json(documents.openapi()));
   api.get('/case.schema.json', (_request, response) => void response.json(documents.caseSchema()));
-  api.use(sessionRoutes(source, sessions, tries, secure));
+  api.use(sessionRoutes(source, sessions, tries, secure, now));
   api.use(homeRoutes(source, tries, now), welcomeRoutes(source, sessions, tries, secure));
   api.use(needSession(sessions), clientRoutes(source, now), fileRoute(source));
   api.use(
     accountRoutes(source, sessions, tries),
+    factorRoutes(source, now),
     peopleRoutes(source, sessions),
     deedRoutes(source),
   );

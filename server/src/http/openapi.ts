@@ -1,48 +1,22 @@
 import { RECORD_KINDS, type RecordKind } from '@taxikine/core';
-import type Joi from 'joi';
-import joiToJson from 'joi-to-json';
 import { RESOURCES } from '../records/resources';
-import { confirmSchema, passwordSchema } from './accountRoutes';
 import { entriesSchema } from './homeRoutes';
+import {
+  answer,
+  clientPath,
+  ERROR,
+  file,
+  goneLink,
+  idParameter,
+  json,
+  refused,
+  schemaOf,
+} from './openapiParts';
+import { account, people } from './openapiPeople';
 import { eraseSchema } from './leaveRoutes';
 import { newLinkSchema } from './linkRoutes';
-import { newPersonSchema, personSchema } from './peopleRoutes';
 import { writeSchema } from './recordRoutes';
 import { signInSchema } from './sessionRoutes';
-import { forgottenSchema, welcomeSchema } from './welcomeRoutes';
-
-const schemaOf = (schema: Joi.Schema): object => {
-  const { $schema: _, ...rest } = joiToJson(schema, 'json-draft-2019-09') as Record<
-    string,
-    unknown
-  >;
-  return rest;
-};
-
-const ERROR = {
-  type: 'object',
-  required: ['code', 'message'],
-  properties: {
-    code: { type: 'string' },
-    message: { type: 'string' },
-    path: { type: 'string' },
-    hint: { type: 'string' },
-  },
-};
-
-const json = (schema: object) => ({ 'application/json': { schema } });
-const answer = (description: string, schema: object = { type: 'object' }) => ({
-  description,
-  content: json(schema),
-});
-const refused = (description: string) =>
-  answer(description, { $ref: '#/components/schemas/Error' });
-const idParameter = {
-  name: 'id',
-  in: 'path',
-  required: true,
-  schema: { type: 'string', format: 'uuid' },
-};
 
 const recordPath = (kind: RecordKind) => ({
   parameters: [idParameter],
@@ -67,16 +41,6 @@ const recordPath = (kind: RecordKind) => ({
     },
   },
 });
-
-const clientPath = (operation: object, method = 'get') => ({
-  parameters: [idParameter],
-  [method]: operation,
-});
-const file = (type: string, what: string) => ({
-  description: what,
-  content: { [type]: {} },
-});
-const goneLink = refused('The link ran out, was closed, or opens nothing');
 
 /** The client's door, what goes on paper, and leaving. */
 const leavingAndHome = {
@@ -187,126 +151,6 @@ const background = {
     get: {
       operationId: 'get-retention',
       responses: { 200: answer('How well gains last, check by check') },
-    },
-  },
-};
-
-/** A coach's own account. */
-const account = {
-  '/api/v1/account/sessions': {
-    get: {
-      operationId: 'list-own-sessions',
-      responses: { 200: answer('Where the coach is signed in') },
-    },
-    delete: {
-      operationId: 'end-other-sessions',
-      responses: { 204: { description: 'Signed out everywhere but here' } },
-    },
-  },
-  '/api/v1/account/sessions/{session}': {
-    parameters: [{ ...idParameter, name: 'session' }],
-    delete: {
-      operationId: 'end-session',
-      responses: { 204: { description: 'Signed out there' }, 404: refused('No such session') },
-    },
-  },
-  '/api/v1/account/confirm': {
-    get: {
-      operationId: 'is-confirmed',
-      responses: {
-        204: { description: 'The password was given not long ago' },
-        403: refused('Not an owner, or it is to be given first'),
-      },
-    },
-    post: {
-      operationId: 'confirm-password',
-      description: 'Before what cannot be undone: answered there with 403 `confirm-first`.',
-      requestBody: { required: true, content: json(schemaOf(confirmSchema)) },
-      responses: { 204: { description: 'Given' }, 422: refused('Not the password') },
-    },
-  },
-  '/api/v1/account/password': {
-    post: {
-      operationId: 'change-password',
-      requestBody: { required: true, content: json(schemaOf(passwordSchema)) },
-      responses: {
-        200: answer('Changed, and how many other sessions were ended'),
-        422: refused('Not the password now, or one that is guessed too soon'),
-        429: refused('Too many tries'),
-      },
-    },
-  },
-};
-
-/** The people of a practice, and the links by which they come. */
-const people = {
-  '/api/v1/people': {
-    get: {
-      operationId: 'list-people',
-      responses: { 200: answer('Everybody of the practice'), 403: refused('Not an owner') },
-    },
-    post: {
-      operationId: 'invite-person',
-      requestBody: { required: true, content: json(schemaOf(newPersonSchema)) },
-      responses: {
-        201: answer('Their id, and the token of the link, this once'),
-        403: refused('Not an owner'),
-        409: refused('The address has an account'),
-      },
-    },
-  },
-  '/api/v1/practice/deeds': {
-    get: {
-      operationId: 'list-deeds',
-      description: 'The newest first; `?before=` an id for those that are older.',
-      responses: { 200: answer('Who did what'), 403: refused('Not an owner') },
-    },
-  },
-  '/api/v1/practice/deeds.csv': {
-    get: {
-      operationId: 'export-deeds',
-      responses: { 200: file('text/csv', 'Who did what'), 403: refused('Not an owner') },
-    },
-  },
-  '/api/v1/people/{id}': {
-    parameters: [idParameter],
-    put: {
-      operationId: 'change-person',
-      requestBody: { required: true, content: json(schemaOf(personSchema)) },
-      responses: {
-        204: { description: 'Changed' },
-        403: refused('Not an owner'),
-        422: refused('Nobody changes themselves'),
-      },
-    },
-  },
-  '/api/v1/people/{id}/link': clientPath(
-    {
-      operationId: 'invite-again',
-      responses: { 201: answer('The token of a new link'), 403: refused('Not an owner') },
-    },
-    'post',
-  ),
-  '/api/v1/welcome/letter': {
-    post: {
-      operationId: 'forget-password',
-      requestBody: { required: true, content: json(schemaOf(forgottenSchema)) },
-      responses: {
-        202: answer('Whoever has the address is sent a link'),
-        429: refused('Too many tries'),
-      },
-    },
-  },
-  '/api/v1/welcome': {
-    get: {
-      operationId: 'open-invitation',
-      description: 'Needs `Authorization: Bearer` with the token of a link.',
-      responses: { 200: answer('Whose password is chosen'), 410: goneLink },
-    },
-    post: {
-      operationId: 'choose-password',
-      requestBody: { required: true, content: json(schemaOf(welcomeSchema)) },
-      responses: { 201: answer('Chosen, and signed in'), 410: goneLink, 422: refused('Weak') },
     },
   },
 };

@@ -4,6 +4,7 @@ import type { DataSource, EntityManager } from 'typeorm';
 import type { KnownSessions } from '../auth/KnownSessions';
 import { inPractice } from '../database/inPractice';
 import { changePerson, type PersonChange } from '../people/changePerson';
+import { dropFactorOf } from '../people/dropFactorOf';
 import { invite, inviteAgain, type NewPerson } from '../people/invite';
 import { listPeople } from '../people/listPeople';
 import type { Asking } from '../people/oneHeldBy';
@@ -47,6 +48,13 @@ export function peopleRoutes(source: DataSource, sessions: KnownSessions): Route
     const asking = askingOf(response);
     const token = await own(response, (manager) => inviteAgain(manager, asking, id));
     response.status(201).json({ token });
+  });
+
+  router.delete('/people/:id/factor', needConfirmed(source), async (request, response) => {
+    const { id } = input<{ id: string }>(idParam, request.params);
+    const asking = askingOf(response);
+    await own(response, (manager) => dropFactorOf(manager, asking, id));
+    response.status(204).end();
   });
 
   router.put('/people/:id', needConfirmed(source), async (request, response) => {

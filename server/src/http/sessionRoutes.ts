@@ -16,6 +16,7 @@ import { cookieOptions, maybeToken, SESSION_COOKIE } from './sessionCookie';
 export const signInSchema = J.object({
   email: J.string().max(200).required().label('e-mail'),
   password: J.string().max(400).required().label('password'),
+  code: J.string().max(40).allow('').default('').label('code'),
 });
 
 /** Sign in, who am I, sign out. */
@@ -24,6 +25,7 @@ export function sessionRoutes(
   sessions: KnownSessions,
   tries: Tries,
   secure: boolean,
+  now: () => Date,
 ): Router {
   const router = Router();
   /** Whoever signs in where somebody is already takes their place. */
@@ -36,10 +38,13 @@ export function sessionRoutes(
   };
 
   router.post('/session', async (request, response) => {
-    const said = input<{ email: string; password: string }>(signInSchema, request.body);
+    const said = input<{ email: string; password: string; code: string }>(
+      signInSchema,
+      request.body,
+    );
     const agent = agentOf(request);
     const place = placeOf(request.ip);
-    const token = await guardedSignIn(source, tries, { ...said, place, agent });
+    const token = await guardedSignIn(source, tries, { ...said, place, agent, now: now() });
     await endFormer(request);
     response
       .cookie(SESSION_COOKIE, token, cookieOptions(secure))

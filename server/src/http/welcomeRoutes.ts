@@ -58,6 +58,7 @@ export function welcomeRoutes(
       choosePassword(source, { token, password, agent }),
     );
     for (const hash of ended) sessions.forget(hash);
+    if (!session) return void response.status(200).json(null);
     response
       .cookie(SESSION_COOKIE, session, cookieOptions(secure))
       .status(201)

@@ -19,7 +19,7 @@ export interface JobData {
     practiceId: string;
     coachId: string;
     warningId: string;
-    of?: 'guesses' | 'new-password';
+    of?: 'guesses' | 'new-password' | 'factor-off';
   };
 }
 

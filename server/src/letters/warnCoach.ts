@@ -17,9 +17,14 @@ const NEW_PASSWORD = `The password of your account was changed. Wherever else yo
 
 If it was you, there is nothing to do. If it was not: tell the owner of your practice at once.`;
 
+const FACTOR_OFF = `Your account asks for no code of an authenticator any more: the password alone opens it.
+
+If it was you, or you asked the owner of your practice for it, there is nothing to do. If not: change your password, and tell them at once.`;
+
 /** What is written about each matter. */
 const WARNINGS: Readonly<Record<NonNullable<JobData['warn-coach']['of']>, Warning>> = {
   guesses: { subject: 'Wrong passwords for your account', text: GUESSES },
+  'factor-off': { subject: 'No code is asked for any more', text: FACTOR_OFF },
   'new-password': { subject: 'Your password was changed', text: NEW_PASSWORD },
 };
 

@@ -7,6 +7,7 @@ import { beginSession } from '../auth/sessions';
 import { Coach } from '../database/entities/Coach';
 import { inPractice } from '../database/inPractice';
 import { invalid } from '../errors';
+import { isFactorOn } from '../factor/factorOf';
 import { askToWarn } from '../letters/askToWarn';
 import { oneCoachLink, useUp } from './coachLinks';
 
@@ -17,9 +18,12 @@ export interface Choosing {
   readonly agent: string;
 }
 
-/** Of the session that begins, and hashes of the tokens of those that ended. */
+/**
+ * Of the session that begins, and hashes of the tokens of those that ended. None begins where a code is asked for at
+ * the door: a letter is no way around it.
+ */
 export interface Chosen {
-  readonly session: string;
+  readonly session: string | null;
   readonly ended: readonly Buffer[];
 }
 
@@ -44,6 +48,7 @@ export async function choosePassword(
     const ended = await endSessions(manager, coachId, 'all');
     if (shown.purpose === 'reset')
       await askToWarn(manager, { practiceId, coachId, of: 'new-password' });
+    if (await isFactorOn(manager, coachId)) return { ended, session: null };
     return { ended, session: await beginSession(manager, { practiceId, coachId, agent }) };
   });
 }

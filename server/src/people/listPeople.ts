@@ -8,12 +8,15 @@ interface Row {
   readonly role: Role;
   readonly ended_on: Date | null;
   readonly joined: boolean;
+  readonly has_factor: boolean;
 }
 
-const COLUMNS = 'id, name, email, role, ended_on, joined';
+const COLUMNS = `id, name, email, role, ended_on, joined,
+  EXISTS (SELECT FROM second_factor f WHERE f.coach_id = coach.id AND f.on_since IS NOT NULL) AS has_factor`;
 
-const shown = ({ ended_on, joined, ...person }: Row): PersonShown => ({
+const shown = ({ ended_on, joined, has_factor: hasFactor, ...person }: Row): PersonShown => ({
   ...person,
+  hasFactor,
   state: ended_on ? 'ended' : joined ? 'here' : 'invited',
 });
 

@@ -1,5 +1,5 @@
 import { NoAnswer, Refused } from '../data/api';
-import type { TextOf } from '../words/useText';
+import type { TextOf } from './useText';
 
 /** What the server said to a change, in its words; null while it said nothing against it. */
 export function problemWords(error: Error | null, t: TextOf): string | null {

@@ -1,0 +1,198 @@
+import { confirmSchema, passwordSchema } from './accountRoutes';
+import { codeSchema } from './factorRoutes';
+import {
+  answer,
+  clientPath,
+  file,
+  goneLink,
+  idParameter,
+  json,
+  refused,
+  schemaOf,
+} from './openapiParts';
+import { newPersonSchema, personSchema } from './peopleRoutes';
+import { forgottenSchema, welcomeSchema } from './welcomeRoutes';
+
+/** What is asked at the door besides the password. */
+const factor = {
+  '/api/v1/account/factor': {
+    get: {
+      operationId: 'get-factor',
+      responses: {
+        200: answer('Since when a code is asked for, and how many recovery codes are left'),
+      },
+    },
+    post: {
+      operationId: 'begin-factor',
+      responses: {
+        201: answer('The secret for an authenticator, this once'),
+        403: refused('The password is to be given first'),
+        409: refused('A code is asked for already'),
+      },
+    },
+    delete: {
+      operationId: 'turn-off-factor',
+      responses: {
+        204: { description: 'The password alone opens the account' },
+        403: refused('The password is to be given first'),
+      },
+    },
+  },
+  '/api/v1/account/factor/on': {
+    post: {
+      operationId: 'turn-on-factor',
+      requestBody: { required: true, content: json(schemaOf(codeSchema)) },
+      responses: {
+        200: answer('Recovery codes, this once'),
+        409: refused('None was begun, or one is on'),
+        422: refused('Not the code'),
+      },
+    },
+  },
+  '/api/v1/account/factor/recovery': {
+    post: {
+      operationId: 'renew-recovery-codes',
+      responses: {
+        200: answer('New recovery codes, this once'),
+        403: refused('The password is to be given first'),
+        409: refused('No code is asked for'),
+      },
+    },
+  },
+};
+
+/** A coach's own account. */
+export const account = {
+  ...factor,
+  '/api/v1/account/sessions': {
+    get: {
+      operationId: 'list-own-sessions',
+      responses: { 200: answer('Where the coach is signed in') },
+    },
+    delete: {
+      operationId: 'end-other-sessions',
+      responses: { 204: { description: 'Signed out everywhere but here' } },
+    },
+  },
+  '/api/v1/account/sessions/{session}': {
+    parameters: [{ ...idParameter, name: 'session' }],
+    delete: {
+      operationId: 'end-session',
+      responses: { 204: { description: 'Signed out there' }, 404: refused('No such session') },
+    },
+  },
+  '/api/v1/account/confirm': {
+    get: {
+      operationId: 'is-confirmed',
+      responses: {
+        204: { description: 'The password was given not long ago' },
+        403: refused('Not an owner, or it is to be given first'),
+      },
+    },
+    post: {
+      operationId: 'confirm-password',
+      description: 'Before what cannot be undone: answered there with 403 `confirm-first`.',
+      requestBody: { required: true, content: json(schemaOf(confirmSchema)) },
+      responses: { 204: { description: 'Given' }, 422: refused('Not the password') },
+    },
+  },
+  '/api/v1/account/password': {
+    post: {
+      operationId: 'change-password',
+      requestBody: { required: true, content: json(schemaOf(passwordSchema)) },
+      responses: {
+        200: answer('Changed, and how many other sessions were ended'),
+        422: refused('Not the password now, or one that is guessed too soon'),
+        429: refused('Too many tries'),
+      },
+    },
+  },
+};
+
+/** The people of a practice, and the links by which they come. */
+export const people = {
+  '/api/v1/people': {
+    get: {
+      operationId: 'list-people',
+      responses: { 200: answer('Everybody of the practice'), 403: refused('Not an owner') },
+    },
+    post: {
+      operationId: 'invite-person',
+      requestBody: { required: true, content: json(schemaOf(newPersonSchema)) },
+      responses: {
+        201: answer('Their id, and the token of the link, this once'),
+        403: refused('Not an owner'),
+        409: refused('The address has an account'),
+      },
+    },
+  },
+  '/api/v1/practice/deeds': {
+    get: {
+      operationId: 'list-deeds',
+      description: 'The newest first; `?before=` an id for those that are older.',
+      responses: { 200: answer('Who did what'), 403: refused('Not an owner') },
+    },
+  },
+  '/api/v1/practice/deeds.csv': {
+    get: {
+      operationId: 'export-deeds',
+      responses: { 200: file('text/csv', 'Who did what'), 403: refused('Not an owner') },
+    },
+  },
+  '/api/v1/people/{id}': {
+    parameters: [idParameter],
+    put: {
+      operationId: 'change-person',
+      requestBody: { required: true, content: json(schemaOf(personSchema)) },
+      responses: {
+        204: { description: 'Changed' },
+        403: refused('Not an owner'),
+        422: refused('Nobody changes themselves'),
+      },
+    },
+  },
+  '/api/v1/people/{id}/factor': clientPath(
+    {
+      operationId: 'drop-factor-of-person',
+      responses: {
+        204: { description: 'The password alone lets them in' },
+        403: refused('Not an owner'),
+      },
+    },
+    'delete',
+  ),
+  '/api/v1/people/{id}/link': clientPath(
+    {
+      operationId: 'invite-again',
+      responses: { 201: answer('The token of a new link'), 403: refused('Not an owner') },
+    },
+    'post',
+  ),
+  '/api/v1/welcome/letter': {
+    post: {
+      operationId: 'forget-password',
+      requestBody: { required: true, content: json(schemaOf(forgottenSchema)) },
+      responses: {
+        202: answer('Whoever has the address is sent a link'),
+        429: refused('Too many tries'),
+      },
+    },
+  },
+  '/api/v1/welcome': {
+    get: {
+      operationId: 'open-invitation',
+      description: 'Needs `Authorization: Bearer` with the token of a link.',
+      responses: { 200: answer('Whose password is chosen'), 410: goneLink },
+    },
+    post: {
+      operationId: 'choose-password',
+      requestBody: { required: true, content: json(schemaOf(welcomeSchema)) },
+      responses: {
+        200: answer('Chosen; a code is asked for at the door'),
+        201: answer('Chosen, and signed in'),
+        410: goneLink,
+        422: refused('Weak'),
+      },
+    },
+  },
+};
