@@ -178,12 +178,14 @@ export async function makeClient(page: Page, world: World, name: string): Promis
   return id;
 }
 
-/** Everything that a device has kept of the server's answers, as text. */
-export const keptAnswers = (page: Page): Promise<string> =>
+export const coachIdOn = (page: Page): Promise<string> =>
+  page.evaluate(() => JSON.parse(localStorage.getItem('taxikine/session')!).coach.id);
+
+/** Everything that a device has kept of the server's answers, as text; those to whoever is signed in by default. */
+export const keptAnswers = async (page: Page, coachId?: string): Promise<string> =>
   page.evaluate(
-    () =>
+    (id) =>
       new Promise<string>((resolve, reject) => {
-        const { id } = JSON.parse(localStorage.getItem('taxikine/session')!).coach;
         const opening = indexedDB.open(`taxikine-answers-${id}`);
         opening.onerror = () => reject(opening.error);
         opening.onsuccess = () => {
@@ -195,6 +197,7 @@ export const keptAnswers = (page: Page): Promise<string> =>
           };
         };
       }),
+    coachId ?? (await coachIdOn(page)),
   );
 
 /** Waits until nothing is left to send. */

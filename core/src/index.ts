@@ -324,6 +324,7 @@ export {
   INVITE_DAYS,
   RESET_MINUTES,
   ROLES,
+  type KeeperShown,
   type PersonShown,
   type Role,
   type WelcomeShown,

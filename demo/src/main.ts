@@ -49,6 +49,7 @@ async function load(ownerUrl: string, appUrl: string): Promise<void> {
       putRecord(app, {
         kind,
         practiceId: DEMO_PRACTICE.id,
+        sight: DEMO_PRACTICE.id,
         coachId: DEMO_PRACTICE.coaches[0].id,
         writeId: crypto.randomUUID(),
         version: 0,

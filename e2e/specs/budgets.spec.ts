@@ -62,6 +62,7 @@ const MOST_KB: Readonly<Record<string, number>> = {
   WelcomeScreen: 69,
   WorkStep: 240,
   doseDrawings: 82,
+  forgetDevice: 69,
 };
 const MOST_ENTRY_KB = 295;
 

@@ -24,7 +24,7 @@ FROM visit v, unnest(ARRAY['first', 'again']) r
 WHERE v.practice_id = current_setting('app.practice_id')::uuid;
 INSERT INTO check_result (id, practice_id, version, client_id, visit_id, role, "check", side, passive,
   repeats, cheats, done_on, removed)
-SELECT gen_random_uuid(), v.practice_id, 1, v.client_id, v.id, r.role, 'ankle-bend', 'left', 25 + r.more,
+SELECT gen_random_uuid(), v.practice_id, 1, v.client_id, v.id, r.role, 'ankle-bend-knee-bent', 'left', 25 + r.more,
   '{}', '[]', v.opened_on + r.more * interval '1 minute', false
 FROM visit v, (VALUES ('first', 0), ('again', 8)) r (role, more)
 WHERE v.practice_id = current_setting('app.practice_id')::uuid;`;

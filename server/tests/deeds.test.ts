@@ -11,6 +11,8 @@ import { archive, restore } from './restoring';
 import {
   type Agent,
   coach,
+  keep,
+  newClient,
   NOON,
   packNext,
   PASSWORD,
@@ -35,6 +37,12 @@ const listed = async (as: Agent = coach, before?: string) =>
     more: boolean;
   };
 const newest = async (deed: Deed) => (await listed()).deeds.find((one) => one.deed === deed);
+
+const oneClient = async () => {
+  const client = newClient();
+  await keep('clients', client);
+  return client;
+};
 
 /** What leads to each deed, and what is told of it. */
 const DONE: Readonly<Record<Deed, () => Promise<object>>> = {
@@ -135,6 +143,27 @@ const DONE: Readonly<Record<Deed, () => Promise<object>>> = {
       runNext(world, 'make-paper', (data, source) => makePaper(source, data, () => NOON)),
     ]);
     return { to: client.id };
+  },
+  'client-kept': async () => {
+    const { agent, id: by } = await joined();
+    const { id } = await oneClient();
+    await agent.put(`/api/v1/clients/${id}/keeping`).send({ to: by }).expect(200);
+    return { by: 'Tobiah Renn', to: id, detail: 'Tobiah Renn' };
+  },
+  'client-opened': async () => {
+    const { agent, id: by } = await joined();
+    const { id } = await oneClient();
+    await agent.put(`/api/v1/clients/${id}/keeping`).send({ to: by }).expect(200);
+    await coach.put(`/api/v1/clients/${id}/keeping`).send({ to: null }).expect(200);
+    return { by: 'saltreach', to: id };
+  },
+  'handed-over': async () => {
+    const { id: from } = await joined();
+    const { id } = await oneClient();
+    await coach.put(`/api/v1/clients/${id}/keeping`).send({ to: from }).expect(200);
+    const leaving = { role: 'coach', ended: true, handTo: 'all' };
+    await coach.put(`/api/v1/people/${from}`).send(leaving).expect(204);
+    return { by: 'saltreach', to: from, detail: 'all' };
   },
   'link-made': async () => {
     const { client } = await everything();

@@ -42,6 +42,7 @@ describe('a table that is added is not forgotten', () => {
 
   /** Kept past an erasure, and why. */
   const NOT_ERASED: Readonly<Record<string, string>> = {
+    kept_client: 'goes with the client that it hangs on',
     erasure: 'says that it was done, by id and without a name',
     // By hand, since no entity has it.
     stale_line: 'erased beside the others',
@@ -55,6 +56,7 @@ describe('a table that is added is not forgotten', () => {
   /** In no archive, and why. */
   const NOT_ARCHIVED: Readonly<Record<string, string>> = {
     archive: 'an archive itself',
+    kept_client: 'who sees them is said where they are put back',
     client_link: 'a door and no record: it would open again',
     client_retention: 'worked out from the records',
     client_summary: 'worked out from the records',

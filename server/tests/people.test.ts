@@ -23,7 +23,15 @@ describe('an invitation', () => {
   it('opens once, and lets in whoever chose a password with it', async () => {
     const { id, token, email } = await invited();
     expect((await people()).find((one) => one.id === id)).toEqual({
-      ...{ id, email, name: 'Tobiah Renn', role: 'coach', state: 'invited', hasFactor: false },
+      ...{
+        id,
+        email,
+        name: 'Tobiah Renn',
+        role: 'coach',
+        state: 'invited',
+        hasFactor: false,
+        keeps: 0,
+      },
     });
     expect((await signedInAs(email)).status).toBe(401);
     expect((await welcome(token).look().expect(200)).body).toEqual({

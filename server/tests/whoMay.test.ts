@@ -53,6 +53,7 @@ function addressOf({ path }: Route, { client, link, ids }: Ours): string {
 /** A body that the first coach could have sent. */
 const bodyOf = async (route: Route, of: Ours): Promise<object> => {
   if (route.path.endsWith('/erase')) return { name: of.client.name };
+  if (route.path.endsWith('/keeping')) return { to: null };
   if (route.path.endsWith('/links')) return { purpose: 'page', days: 9 };
   if (route.method !== 'put') return {};
   const { body } = await coach.get(addressOf(route, of));
@@ -135,6 +136,30 @@ it('a coach who is no owner gets everything but what an owner does', async () =>
   }
   expect(refused.sort()).toEqual([...OWNERS_ONLY].sort());
   await coach.get(`/api/v1/clients/${of.client.id}/file`).expect(200);
+});
+
+it('a coach gets nothing of a client who is kept to another, changes nothing and hears nothing', async () => {
+  const of = await ours();
+  const { agent } = await joined();
+  const keeping = `/api/v1/clients/${of.client.id}/keeping`;
+  const [{ id: owner }] = world.practices[0].coaches;
+  await coach.put(keeping).send({ to: owner }).expect(200);
+  const before = (await coach.get(`/api/v1/clients/${of.client.id}/file`).expect(200)).body;
+  const wrong = [];
+  for (const route of routesIn(world.app).filter(isAsked)) {
+    if (nameOf(route) in OPEN || nameOf(route) === 'delete /session') continue;
+    const asked = agent[route.method](addressOf(route, of)).send(await bodyOf(route, of));
+    const { status, text = '' } = await asked;
+    const isOfClient = route.path.includes(':id') && !EMPTY.includes(nameOf(route));
+    if (status >= 500 || (isOfClient && status < 400)) wrong.push([nameOf(route), status]);
+    if (text.includes(of.client.id)) wrong.push([nameOf(route), 'says it']);
+  }
+  expect(wrong).toEqual([]);
+  expect((await coach.get(`/api/v1/clients/${of.client.id}/file`).expect(200)).body).toEqual(
+    before,
+  );
+  await coach.put(keeping).send({ to: null }).expect(200);
+  await agent.get(`/api/v1/clients/${of.client.id}/file`).expect(200);
 });
 
 it('every route is one that is looked at here, or open for a reason', () => {

@@ -1,7 +1,7 @@
 import type { ChangeTold } from '@taxikine/core/contract/changeTold';
-import type { RecordKind } from '@taxikine/core/visit/records';
+import type { ClientFile, RecordKind } from '@taxikine/core/visit/records';
 import type { QueryClient } from '@tanstack/react-query';
-import { call } from '../data/api';
+import { call, Refused } from '../data/api';
 import { CLIENTS_KEY, fileKey, pendingWrites, PICTURE_IMAGE } from '../data/queryClient';
 import { PRACTICE, versionIn, withNewest, withPending, type KeptFile } from '../data/writes';
 import type { Told } from './changeStream';
@@ -46,9 +46,27 @@ async function fetchInto(
   );
 }
 
+const isOfGone = ({ kind, version }: ChangeTold): boolean => kind === 'clients' && version === null;
+
 /** Images are in no file, and a client or word from home is more than one record. */
 const isSingle = ({ kind, version }: ChangeTold): boolean =>
   kind !== 'homeEntries' && kind !== 'images' && version !== null;
+
+/** Whether a client of whom it was told that they are gone is still there for this coach. */
+const isGone = (clientId: string): Promise<boolean> =>
+  call('GET', `/clients/${clientId}/keeping`).then(
+    () => false,
+    (error: unknown) => error instanceof Refused && error.status === 404,
+  );
+
+/** Erased, or kept to somebody: what nobody looks at just now is not left lying on the device. */
+async function takeGone(client: QueryClient, fileId: string): Promise<void> {
+  const had = client.getQueryData<ClientFile>(fileKey(fileId));
+  if (!had || !(await isGone(fileId))) return;
+  client.removeQueries({ queryKey: fileKey(fileId) });
+  const { forgetThings } = await import('../leave/forgetThings');
+  await forgetThings(had);
+}
 
 async function takeOfFile(
   client: QueryClient,
@@ -60,6 +78,7 @@ async function takeOfFile(
     if (kind === 'images') void client.invalidateQueries({ queryKey: [PICTURE_IMAGE, id] });
   const inFile = changes.filter(({ kind }) => kind !== 'images');
   const isShown = client.getQueryCache().find({ queryKey: key })?.isActive() ?? false;
+  if (!isShown && changes.some(isOfGone)) return takeGone(client, fileId);
   if (!isShown || inFile.length > MOST_SINGLE || !inFile.every(isSingle)) {
     if (inFile.length > 0) await client.invalidateQueries({ queryKey: key, ...isActive });
     return;

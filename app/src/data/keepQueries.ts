@@ -21,7 +21,8 @@ interface Kept {
 }
 
 /** A box of its own for every coach; made when it is first asked for, where the browser can. */
-const boxOf = (coachId: string): UseStore => createStore(`taxikine-answers-${coachId}`, 'answers');
+export const answersBox = (coachId: string): UseStore =>
+  createStore(`taxikine-answers-${coachId}`, 'answers');
 
 const isFresh = ({ shape, savedAt }: Kept): boolean =>
   shape === SHAPE && Date.now() - savedAt < WEEK_MS;
@@ -52,6 +53,10 @@ const putAll = (box: UseStore, all: readonly [string, Kept][]): Promise<void> =>
     return done;
   });
 
+/** The server has it no more, or not for this coach. */
+const isEmptied = ({ type, query }: { type: string; query: Query }): boolean =>
+  type === 'updated' && query.state.status === 'error' && query.state.data === undefined;
+
 /** Writes what changed, a moment after it did or when the page goes, and nothing else. */
 function savingOf(client: QueryClient, box: UseStore) {
   const changed = new Map<string, Query | null>();
@@ -80,7 +85,7 @@ function savingOf(client: QueryClient, box: UseStore) {
   };
   const close = client.getQueryCache().subscribe((event) => {
     if (event.type === 'updated' && event.action.type === 'success') note(event.query, false);
-    if (event.type === 'removed') note(event.query, true);
+    if (event.type === 'removed' || isEmptied(event)) note(event.query, true);
   });
   // What was sent is no longer in the outbox: opened again without a signal, the app would begin before it.
   const saveNow = () => {
@@ -97,7 +102,7 @@ function savingOf(client: QueryClient, box: UseStore) {
 
 /** Brings back what this coach read last time and keeps it from now on. Returns what ends the keeping. */
 export async function keepQueries(client: QueryClient, coachId: string): Promise<() => void> {
-  const box = boxOf(coachId);
+  const box = answersBox(coachId);
   // Where an older app kept everything as one.
   void del(`taxikine/cache/${coachId}`).catch(() => undefined);
   const kept = await takeOut(box);

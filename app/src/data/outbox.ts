@@ -15,7 +15,7 @@ import { WRITE_KEY } from './queryClient';
  * waiting; boxes of tabs that are gone are taken over at the next start. Sending a write twice is
  * harmless, losing one is not.
  */
-const boxPrefix = (coachId: string) => `taxikine/outbox/${coachId}/`;
+export const outboxPrefix = (coachId: string) => `taxikine/outbox/${coachId}/`;
 
 const tabId = crypto.randomUUID();
 
@@ -59,8 +59,10 @@ async function liveTabs(): Promise<Set<string>> {
 
 async function orphanBoxes(coachId: string): Promise<string[]> {
   const live = await liveTabs();
-  const boxes = (await keys<string>()).filter((key) => String(key).startsWith(boxPrefix(coachId)));
-  const tabOf = (key: string) => key.slice(boxPrefix(coachId).length);
+  const boxes = (await keys<string>()).filter((key) =>
+    String(key).startsWith(outboxPrefix(coachId)),
+  );
+  const tabOf = (key: string) => key.slice(outboxPrefix(coachId).length);
   // This tab's own box too: somebody else may have been signed in here meanwhile.
   return boxes.filter((key) => tabOf(key) === tabId || !live.has(`taxikine-tab-${tabOf(key)}`));
 }
@@ -73,7 +75,7 @@ const isOfBox = (event: MutationCacheNotifyEvent): boolean =>
 /** Takes over what closed tabs left unsent, starts sending it, and keeps this tab's box from now on. */
 export async function openOutbox(client: QueryClient, coachId: string): Promise<() => void> {
   holdTab();
-  const own = `${boxPrefix(coachId)}${tabId}`;
+  const own = `${outboxPrefix(coachId)}${tabId}`;
   const orphans = await orphanBoxes(coachId);
   for (const key of orphans) hydrate(client, { queries: [], mutations: (await get(key)) ?? [] });
   layPendingOver(client);

@@ -30,6 +30,9 @@ function remembered(): Session | null {
   }
 }
 
+/** The coach who was signed in on this device last, and has not signed out. */
+export const rememberedCoachId = (): string | null => remembered()?.coach.id ?? null;
+
 /** Nobody has signed in on this device, or the last one has signed out. */
 export const isNobodyRemembered = (): boolean => remembered() === null;
 

@@ -16,12 +16,12 @@ export interface Trouble {
 
 export const troubles = createStore<readonly Trouble[]>([]);
 
-const keyOf = (coachId: string) => `taxikine/troubles/${coachId}`;
+export const troublesKey = (coachId: string) => `taxikine/troubles/${coachId}`;
 
 /** Keeps the list in IndexedDB for this coach; returns when what was kept is back. */
 export async function keepTroubles(coachId: string): Promise<() => void> {
-  troubles.set((await get<Trouble[]>(keyOf(coachId))) ?? []);
-  return troubles.subscribe(() => void noteKeeping(set(keyOf(coachId), troubles.get())));
+  troubles.set((await get<Trouble[]>(troublesKey(coachId))) ?? []);
+  return troubles.subscribe(() => void noteKeeping(set(troublesKey(coachId), troubles.get())));
 }
 
 export const troubleOf = (recordId: string): Trouble | undefined =>

@@ -26,6 +26,15 @@ import {
 /** A file with the server's tag of what it was: kept as one, so that no tag outlives what it is the tag of. */
 type TaggedFile = ClientFile & { readonly tag?: string | null };
 
+/** A client who was erased, or is kept to another coach now: what this device had of them is not shown any more. */
+function letGo(client: QueryClient, clientId: string): void {
+  const query = client.getQueryCache().find<TaggedFile>({ queryKey: fileKey(clientId) });
+  const had = query?.state.data;
+  if (!had) return;
+  query.setState({ data: undefined, dataUpdatedAt: 0 });
+  void import('../leave/forgetThings').then(({ forgetThings }) => forgetThings(had));
+}
+
 /** Fetches a file; a client made on this device and not sent yet is no error. */
 async function fetchFile(client: QueryClient, clientId: string): Promise<TaggedFile> {
   const known = () => client.getQueryData<TaggedFile>(fileKey(clientId));
@@ -37,11 +46,10 @@ async function fetchFile(client: QueryClient, clientId: string): Promise<TaggedF
     if (fresh.status === 'same') return (known() ?? had)!;
     return withPending({ ...newestOf(fresh.body, known()), tag: fresh.tag }, ours())!;
   } catch (error) {
-    const local =
-      error instanceof Refused && error.status === 404
-        ? withPending<ClientFile>(undefined, ours())
-        : undefined;
+    const isNotThere = error instanceof Refused && error.status === 404;
+    const local = isNotThere ? withPending<ClientFile>(undefined, ours()) : undefined;
     if (local) return local;
+    if (isNotThere) letGo(client, clientId);
     throw error;
   }
 }

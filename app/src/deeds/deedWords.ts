@@ -10,6 +10,7 @@ function nameOf({ name, to }: DeedShown, t: TextOf): string {
 /** Some are said in two ways: with a device and without, by themselves and to somebody else. */
 function keyOf({ deed, detail, to }: DeedShown): string {
   if (deed === 'signed-in' && detail) return 'signed-in_on';
+  if (deed === 'handed-over' && detail === 'all') return 'handed-over_all';
   return deed === 'factor-off' && to ? 'factor-off_of' : deed;
 }
 

@@ -1,10 +1,9 @@
 import type { ClientFile } from '@taxikine/core/visit/records';
 import type { QueryClient } from '@tanstack/react-query';
-import { del } from 'idb-keyval';
 import { CLIENTS_KEY, fileKey, WRITE_KEY } from '../data/queryClient';
 import { troubles } from '../data/troubles';
 import type { Write } from '../data/writes';
-import { dropPicture } from '../picture/pictureStore';
+import { forgetThings } from './forgetThings';
 
 /** What this device holds of a client who was erased: unsent writes, the file, pictures, recordings. */
 export async function forgetClient(client: QueryClient, file: ClientFile): Promise<void> {
@@ -13,12 +12,7 @@ export async function forgetClient(client: QueryClient, file: ClientFile): Promi
   for (const mutation of client.getMutationCache().findAll({ mutationKey: WRITE_KEY }))
     if (isTheirs(mutation.state.variables as Write)) client.getMutationCache().remove(mutation);
   troubles.set((all) => all.filter(({ write }) => !isTheirs(write)));
-  await Promise.all([
-    ...file.pictures.map((picture) => dropPicture(picture.id)),
-    ...file.looks.flatMap(({ recordings }) =>
-      recordings.map((recording) => del(`taxikine/recording/${recording.id}`)),
-    ),
-  ]);
+  await forgetThings(file);
   client.removeQueries({ queryKey: fileKey(id) });
   await client.invalidateQueries({ queryKey: CLIENTS_KEY });
 }

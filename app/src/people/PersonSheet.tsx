@@ -6,6 +6,7 @@ import { ProblemWords } from '../ui/ProblemWords';
 import { Sheet } from '../ui/Sheet';
 import { Words } from '../ui/text';
 import { useText } from '../words/useText';
+import { EndPerson } from './EndPerson';
 import { InvitationLink } from './InvitationLink';
 import { useChangePerson, useDropFactor, useInviteAgain } from './usePeople';
 
@@ -48,18 +49,12 @@ export function PersonSheet({ person, onClose }: PersonSheetProps) {
             </Words>
           </View>
         ) : null}
-        <View gap="$2">
-          <Button
-            label={t(ended ? 'people.comeBack' : 'people.end')}
-            off={change.isPending}
-            onPress={() => change.mutate({ role, ended: !ended })}
-          />
-          {ended ? null : (
-            <Words small soft>
-              {t('people.endHint')}
-            </Words>
-          )}
-        </View>
+        <EndPerson
+          person={person}
+          busy={change.isPending}
+          onEnd={(handTo) => change.mutate({ role, ended: true, handTo })}
+          onComeBack={() => change.mutate({ role, ended: false })}
+        />
         <ProblemWords of={change.error ?? again.error ?? dropping.error} />
       </View>
     </Sheet>

@@ -10,6 +10,13 @@ export interface NewPerson {
   readonly role: Role;
 }
 
+export interface PersonChange {
+  readonly role: Role;
+  readonly ended: boolean;
+  /** Who has the clients that are kept to them, when they are let in no more: a coach by id, or all. */
+  readonly handTo?: string;
+}
+
 /** Everybody of the practice; asked for by its owner. */
 export const usePeople = () =>
   useQuery({
@@ -41,4 +48,4 @@ export const useDropFactor = (id: string) =>
   useChange((_drop: void) => call('DELETE', `/people/${id}/factor`));
 
 export const useChangePerson = (id: string) =>
-  useChange((change: { role: Role; ended: boolean }) => call('PUT', `/people/${id}`, change));
+  useChange((change: PersonChange) => call('PUT', `/people/${id}`, change));

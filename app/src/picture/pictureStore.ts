@@ -1,12 +1,12 @@
-import { del, get, set } from 'idb-keyval';
+import { dropOwn, keepOwn, maybeOwn } from '../data/ownThings';
 
-const keyOf = (pictureId: string): string => `taxikine/picture/${pictureId}`;
+const keyOf = (pictureId: string): string => `picture/${pictureId}`;
 
 /** The picture as it lies on this device, and nowhere else until the coach keeps it. */
 export const storePicture = (pictureId: string, jpeg: Blob): Promise<void> =>
-  set(keyOf(pictureId), jpeg);
+  keepOwn(keyOf(pictureId), jpeg);
 
 export const maybeStoredPicture = (pictureId: string): Promise<Blob | undefined> =>
-  get(keyOf(pictureId));
+  maybeOwn(keyOf(pictureId));
 
-export const dropPicture = (pictureId: string): Promise<void> => del(keyOf(pictureId));
+export const dropPicture = (pictureId: string): Promise<void> => dropOwn(keyOf(pictureId));

@@ -19,6 +19,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { ClientBones } from '../bones/ClientBones';
 import { useFile, useWrite } from '../data/useFile';
 import { ClientLadders } from '../ladder/ClientLadders';
+import { KeepingPanel } from '../keeping/KeepingPanel';
 import { LeavePanel } from '../leave/LeavePanel';
 import { givenWords, historyWords } from '../meet/toldWords';
 import { oneByOneWhenIdle } from '../parts/whenIdle';
@@ -138,6 +139,7 @@ function KnownClient({ file }: { file: ClientFile }) {
           </Title>
           <VisitList file={file} visits={visits} onOpen={open} />
         </View>
+        <KeepingPanel clientId={client.id} />
         <LeavePanel file={file} />
       </View>
     </View>

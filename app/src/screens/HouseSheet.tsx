@@ -1,12 +1,14 @@
 import { View } from '@tamagui/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { router, type Href } from 'expo-router';
+import Eraser from 'lucide-react-native/icons/eraser';
 import House from 'lucide-react-native/icons/house';
 import LogOut from 'lucide-react-native/icons/log-out';
 import Moon from 'lucide-react-native/icons/moon';
 import Sun from 'lucide-react-native/icons/sun';
 import UserRound from 'lucide-react-native/icons/user-round';
 import type { LucideIcon } from 'lucide-react-native';
+import { useState } from 'react';
 import { SESSION_KEY, signOut, useCoach } from '../data/session';
 import { Button } from '../ui/Button';
 import { Sheet } from '../ui/Sheet';
@@ -14,6 +16,7 @@ import { Words } from '../ui/text';
 import { usePalette } from '../ui/usePalette';
 import { chooseScheme, useScheme } from '../ui/useScheme';
 import { useText } from '../words/useText';
+import { ForgetSheet } from './ForgetSheet';
 
 /** The coach's own account, the practice, how the app looks, and the way out. */
 export function HouseSheet({ onClose }: { onClose: () => void }) {
@@ -21,6 +24,8 @@ export function HouseSheet({ onClose }: { onClose: () => void }) {
   const client = useQueryClient();
   const { coach } = useCoach();
   const other = useScheme() === 'light' ? 'dark' : 'light';
+  const [forgetting, setForgetting] = useState(false);
+  if (forgetting) return <ForgetSheet onClose={onClose} />;
   const open = (href: Href) => {
     onClose();
     router.push(href);
@@ -52,6 +57,12 @@ export function HouseSheet({ onClose }: { onClose: () => void }) {
           onPress={() => chooseScheme(other)}
         />
         <Line Sign={LogOut} label={t('signIn.out')} onPress={leave} />
+        <Line
+          Sign={Eraser}
+          label={t('forget.title')}
+          note={t('forget.note')}
+          onPress={() => setForgetting(true)}
+        />
       </View>
     </Sheet>
   );

@@ -1,5 +1,6 @@
 import { View } from '@tamagui/core';
 import { useEffect } from 'react';
+import { forgetIfMarked } from '../data/toForget';
 import { createPart } from '../parts/createPart';
 import { usePart } from '../parts/usePart';
 import { whenPainted } from '../parts/whenPainted';
@@ -21,6 +22,7 @@ export function SignInScreen() {
   const drawn = usePart(figure, whenPainted);
   // Whoever signs in comes to these two.
   useEffect(() => oneByOneWhenIdle([CoachFrame.prefetch, Today.prefetch]), []);
+  useEffect(() => void forgetIfMarked(), []);
   const { width, height } = wide ? { width: 460, height: 440 } : { width: 250, height: 220 };
   return (
     <View

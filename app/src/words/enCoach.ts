@@ -12,6 +12,8 @@ import { practice } from './enPractice';
 import { recording } from './enRecording';
 import { trace } from './enTrace';
 import { report } from './enReport';
+import { confirm, forget } from './enSession';
+import { seenBy } from './enSeenBy';
 import { trend } from './enTrend';
 import { verdict } from './enVerdict';
 import { week } from './enWeek';
@@ -434,12 +436,9 @@ export const enCoach = {
   week,
   handout,
   leave,
+  seenBy,
   outbox,
-  confirm: {
-    title: 'Your password, please',
-    words: 'It was a while since you gave it, and this cannot be undone.',
-    password: 'Your password',
-    go: 'Go on',
-  },
+  forget,
+  confirm,
   practice,
 };

@@ -17,6 +17,14 @@ export interface PersonShown {
   readonly state: 'here' | 'invited' | 'ended';
   /** A code of an authenticator is asked for at the door, besides the password. */
   readonly hasFactor: boolean;
+  /** Clients who are kept to them. */
+  readonly keeps: number;
+}
+
+/** Whom a client is kept to. */
+export interface KeeperShown {
+  readonly id: string;
+  readonly name: string;
 }
 
 /** What opens with a link to choose a password. */

@@ -13,10 +13,11 @@ interface Row {
 
 /** Names are those of today: what is kept has none, and who was erased has none any more. */
 const DEEDS_SQL = `
-SELECT d.id, d.done_on, d.deed, b.name AS by_name, d.done_to, d.detail,
+SELECT d.id, d.done_on, d.deed, b.name AS by_name, d.done_to, coalesce(k.name, d.detail) AS detail,
   coalesce(c.name, p.name) AS to_name
 FROM deed d JOIN coach b ON b.id = d.done_by
-LEFT JOIN client c ON c.id = d.done_to LEFT JOIN coach p ON p.id = d.done_to`;
+LEFT JOIN client c ON c.id = d.done_to LEFT JOIN coach p ON p.id = d.done_to
+LEFT JOIN coach k ON k.id::text = d.detail`;
 
 const shown = ({ id, done_on, deed, by_name, done_to, to_name, detail }: Row): DeedShown => ({
   ...{ id, deed, detail },

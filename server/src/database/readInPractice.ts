@@ -1,5 +1,6 @@
 import type { ClientBase } from 'pg';
 import type { DataSource } from 'typeorm';
+import { settingsOf, type Sight } from './inPractice';
 
 /** A query that is planned once a connection: the same name is the same SQL. */
 export interface PreparedQuery {
@@ -19,17 +20,20 @@ const PRACTICE_IS_SET = 'own.id IS NOT NULL';
  */
 export async function readInPractice<Row extends object>(
   source: DataSource,
-  practiceId: string,
+  sight: Sight,
   query: (condition: string) => PreparedQuery,
 ): Promise<Row[]> {
   const { name, sql, values } = query(PRACTICE_IS_SET);
+  const count = values.length;
   const text = `WITH own AS MATERIALIZED (
-  SELECT set_config('app.practice_id', $${values.length + 1}, true) AS id)
+  SELECT set_config('app.practice_id', $${count + 1}, true) AS id,
+    set_config('app.sees_as', $${count + 2}, true) AS sees_as)
 SELECT page.* FROM own CROSS JOIN LATERAL (${sql}) AS page`;
   const runner = source.createQueryRunner();
   try {
     const client = (await runner.connect()) as ClientBase;
-    return (await client.query<Row>({ name, text, values: [...values, practiceId] })).rows;
+    return (await client.query<Row>({ name, text, values: [...values, ...settingsOf(sight)] }))
+      .rows;
   } finally {
     await runner.release();
   }

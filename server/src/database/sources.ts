@@ -47,6 +47,7 @@ import { People1765700000000 } from './migrations/1765700000000-People';
 import { Deeds1765800000000 } from './migrations/1765800000000-Deeds';
 import { Confirmed1765900000000 } from './migrations/1765900000000-Confirmed';
 import { SecondFactor1766000000000 } from './migrations/1766000000000-SecondFactor';
+import { KeptClients1766100000000 } from './migrations/1766100000000-KeptClients';
 import { SnakeNames } from './namingStrategy';
 
 const options = (url: string): DataSourceOptions => ({
@@ -110,6 +111,7 @@ export const ownerSource = (url: string): DataSource =>
       Deeds1765800000000,
       Confirmed1765900000000,
       SecondFactor1766000000000,
+      KeptClients1766100000000,
     ],
   } as DataSourceOptions);
 

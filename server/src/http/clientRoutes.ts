@@ -3,7 +3,7 @@ import { Router } from 'express';
 import type { DataSource } from 'typeorm';
 import { FILTERS, listClients, SORTS, type ListAsked } from '../today/listClients';
 import { input } from './input';
-import { signedIn } from './needSession';
+import { sightOf } from './needSession';
 
 const whole = (text: string, helpers: { message: (words: { custom: string }) => unknown }) =>
   /^\d{1,6}$/.test(text) ? Number(text) : helpers.message({ custom: 'a whole number' });
@@ -34,8 +34,9 @@ export function clientRoutes(source: DataSource, now: () => Date): Router {
     });
     const day = asked.day ?? now().toISOString().slice(0, 10);
     const limit = Math.min(MOST_LINES, Math.max(1, asked.limit));
-    const { practice } = signedIn(response);
-    response.type('json').end(await listClients(source, practice.id, { ...asked, day, limit }));
+    response
+      .type('json')
+      .end(await listClients(source, sightOf(response), { ...asked, day, limit }));
   });
 
   return router;

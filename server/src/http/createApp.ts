@@ -18,6 +18,7 @@ import { deedRoutes } from './deedRoutes';
 import { healthRoute } from './healthRoute';
 import { homeRoutes } from './homeRoutes';
 import { jsonBody } from './jsonBody';
+import { keepingRoutes } from './keepingRoutes';
 import { knownHost } from './knownHost';
 import { leaveRoutes } from './leaveRoutes';
 import { linkRoutes } from './linkRoutes';
@@ -124,6 +125,7 @@ export function createApp({
   );
   api.use(practiceRoutes(source), changeRoute(changes, sessions));
   api.use(
+    keepingRoutes(source),
     linkRoutes(source, now),
     reportRoutes(source, madeWithinMs),
     leaveRoutes(source, now, madeWithinMs),

@@ -5,7 +5,7 @@ import { readInPractice } from '../database/readInPractice';
 import { notFound } from '../errors';
 import { fileSql, stampSql } from '../records/fileSql';
 import { idParam, input } from './input';
-import { signedIn } from './needSession';
+import { sightOf, signedIn } from './needSession';
 
 /**
  * Everything kept about one client. Whoever has it already says so (`If-None-Match`), and is told for the
@@ -20,14 +20,14 @@ export function fileRoute(source: DataSource): Router {
   router.get('/clients/:id/file', async (request, response) => {
     const { id } = input<{ id: string }>(idParam, request.params);
     const who = signedIn(response);
-    const practiceId = who.practice.id;
+    const sight = sightOf(response);
     const one = async <Row extends object>(name: string, sql: string): Promise<Row | null> => {
       const query = (isSet: string) => ({
         name,
         sql: `SELECT * FROM (${sql}) AS found WHERE ${isSet}`,
         values: [id],
       });
-      const [row] = await readInPractice<Row>(source, practiceId, query);
+      const [row] = await readInPractice<Row>(source, sight, query);
       return row ?? null;
     };
     // The stamp first: a write between the two makes the file newer than its stamp, and it is read once more.

@@ -8,7 +8,7 @@ import { ClientLink, LINK_PURPOSES, type LinkPurpose } from '../database/entitie
 import { inPractice } from '../database/inPractice';
 import { notFound } from '../errors';
 import { idParam, input } from './input';
-import { signedIn } from './needSession';
+import { sightOf, signedIn } from './needSession';
 
 /** A course and some weeks after it. */
 const MOST_DAYS = 120;
@@ -38,7 +38,7 @@ export function linkRoutes(source: DataSource, now: () => Date): Router {
 
   router.get('/clients/:id/links', async (request, response) => {
     const { id: clientId } = input<{ id: string }>(idParam, request.params);
-    const links = await inPractice(source, signedIn(response).practice.id, (manager) =>
+    const links = await inPractice(source, sightOf(response), (manager) =>
       manager.find(ClientLink, { where: { clientId }, order: { madeOn: 'DESC' } }),
     );
     response.json({ links: links.map(shown) });
@@ -48,7 +48,7 @@ export function linkRoutes(source: DataSource, now: () => Date): Router {
     const { id: clientId } = input<{ id: string }>(idParam, request.params);
     const wanted = input<{ purpose: LinkPurpose; days: number }>(newLinkSchema, request.body);
     const { practice, coach } = signedIn(response);
-    const made = await inPractice(source, practice.id, async (manager) => {
+    const made = await inPractice(source, sightOf(response), async (manager) => {
       if (!(await manager.existsBy(Client, { id: clientId }))) throw notFound('client');
       const whose = { practiceId: practice.id, clientId, coachId: coach.id, messageId: null };
       await noteDeed(manager, {
@@ -68,8 +68,8 @@ export function linkRoutes(source: DataSource, now: () => Date): Router {
       request.params,
     );
     const revokedOn = now().toISOString();
-    const { practice, coach } = signedIn(response);
-    await inPractice(source, practice.id, async (manager) => {
+    const { coach } = signedIn(response);
+    await inPractice(source, sightOf(response), async (manager) => {
       const { affected } = await manager.update(ClientLink, { id, clientId }, { revokedOn });
       if (!affected) throw notFound('link');
       await noteDeed(manager, { by: coach.id, deed: 'link-closed', to: clientId });

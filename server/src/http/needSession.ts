@@ -1,6 +1,7 @@
 import type { RequestHandler, Response } from 'express';
 import type { KnownSessions } from '../auth/KnownSessions';
 import type { SignedIn } from '../auth/sessions';
+import type { Sight } from '../database/inPractice';
 import { notSignedIn } from '../errors';
 import { maybeToken } from './sessionCookie';
 
@@ -17,6 +18,12 @@ export const needSession = (sessions: KnownSessions): RequestHandler =>
     response.locals.signedIn = found;
     next();
   };
+
+/** What who is signed in sees of the practice: an owner all of it. */
+export function sightOf(response: Response): Sight {
+  const { practice, coach } = signedIn(response);
+  return coach.role === 'owner' ? practice.id : { practiceId: practice.id, coachId: coach.id };
+}
 
 /** Who is signed in; only behind `needSession`. */
 export const signedIn = (response: Response): SignedIn => response.locals.signedIn as SignedIn;

@@ -10,6 +10,7 @@ import {
   refused,
   schemaOf,
 } from './openapiParts';
+import { keepingSchema } from './keepingRoutes';
 import { newPersonSchema, personSchema } from './peopleRoutes';
 import { forgottenSchema, welcomeSchema } from './welcomeRoutes';
 
@@ -148,6 +149,23 @@ export const people = {
         204: { description: 'Changed' },
         403: refused('Not an owner'),
         422: refused('Nobody changes themselves'),
+      },
+    },
+  },
+  '/api/v1/clients/{id}/keeping': {
+    parameters: [idParameter],
+    get: {
+      operationId: 'get-keeping',
+      responses: { 200: answer('The coach they are kept to, or null'), 404: refused('Not seen') },
+    },
+    put: {
+      operationId: 'keep-client',
+      description: 'Null opens them to every coach of the practice.',
+      requestBody: { required: true, content: json(schemaOf(keepingSchema)) },
+      responses: {
+        200: answer('The coach they are kept to, or null'),
+        403: refused('To somebody else, by no owner'),
+        404: refused('Not seen'),
       },
     },
   },

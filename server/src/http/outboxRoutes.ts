@@ -8,7 +8,7 @@ import { inPractice } from '../database/inPractice';
 import { listJobs, tryAgain } from '../jobs/listJobs';
 import { toWire } from '../records/toWire';
 import { input } from './input';
-import { signedIn } from './needSession';
+import { sightOf, signedIn } from './needSession';
 
 export const lettersSchema = J.object({
   from: J.string()
@@ -40,8 +40,7 @@ export function outboxRoutes(source: DataSource): Router {
 
   router.get('/letters', async (request, response) => {
     const from = Number(input<{ from: string }>(lettersSchema, { ...request.query }).from);
-    const { id } = signedIn(response).practice;
-    const { rows, names } = await inPractice(source, id, async (manager) => {
+    const { rows, names } = await inPractice(source, sightOf(response), async (manager) => {
       const rows = await manager.find(Message, {
         order: { askedOn: 'DESC', id: 'ASC' },
         skip: from,
@@ -58,10 +57,14 @@ export function outboxRoutes(source: DataSource): Router {
 
   router.get('/jobs', async (_request, response) => {
     const { id } = signedIn(response).practice;
-    const shown = await inPractice(source, id, async (manager): Promise<JobsShown> => {
-      const jobs = await listJobs(manager, id);
-      return { ...jobs, names: await namesOf(manager, jobs.stuck) };
-    });
+    const shown = await inPractice(
+      source,
+      sightOf(response),
+      async (manager): Promise<JobsShown> => {
+        const jobs = await listJobs(manager, id);
+        return { ...jobs, names: await namesOf(manager, jobs.stuck) };
+      },
+    );
     response.json(shown);
   });
 
@@ -73,7 +76,7 @@ export function outboxRoutes(source: DataSource): Router {
   });
 
   router.get('/practice/retention', async (_request, response) => {
-    const row = await inPractice(source, signedIn(response).practice.id, (manager) =>
+    const row = await inPractice(source, sightOf(response), (manager) =>
       manager.findOne(PracticeRetention, { where: {} }),
     );
     response.json({ checks: row?.checks ?? [], madeOn: row?.madeOn ?? null });

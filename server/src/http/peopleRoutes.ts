@@ -1,8 +1,9 @@
-import { emailSchema, J, ROLES } from '@taxikine/core';
+import { emailSchema, idSchema, J, ROLES } from '@taxikine/core';
 import { Router, type Response } from 'express';
 import type { DataSource, EntityManager } from 'typeorm';
 import type { KnownSessions } from '../auth/KnownSessions';
 import { inPractice } from '../database/inPractice';
+import { TO_ALL } from '../keeping/handOver';
 import { changePerson, type PersonChange } from '../people/changePerson';
 import { dropFactorOf } from '../people/dropFactorOf';
 import { invite, inviteAgain, type NewPerson } from '../people/invite';
@@ -19,7 +20,11 @@ export const newPersonSchema = J.object({
   email: emailSchema().required().label('e-mail'),
   role: role(),
 });
-export const personSchema = J.object({ role: role(), ended: J.boolean().required() });
+export const personSchema = J.object({
+  role: role(),
+  ended: J.boolean().required(),
+  handTo: J.alternatives(J.valid(TO_ALL), idSchema()).allow(null).default(null).label('handTo'),
+});
 
 const askingOf = (response: Response): Asking => {
   const { practice, coach } = signedIn(response);

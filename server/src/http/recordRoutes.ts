@@ -7,7 +7,7 @@ import { putRecord } from '../records/putRecord';
 import { RESOURCES } from '../records/resources';
 import { toWire } from '../records/toWire';
 import { idParam, input } from './input';
-import { signedIn } from './needSession';
+import { sightOf, signedIn } from './needSession';
 
 /** A write in its envelope. */
 export const writeSchema = (kind: RecordKind) =>
@@ -23,8 +23,7 @@ function routesOf(kind: RecordKind, source: DataSource): Router {
 
   router.get(`/${kind}/:id`, async (request, response) => {
     const { id } = input<{ id: string }>(idParam, request.params);
-    const { practice } = signedIn(response);
-    const row = await inPractice(source, practice.id, (manager) =>
+    const row = await inPractice(source, sightOf(response), (manager) =>
       manager.findOneBy(entity, { id }),
     );
     if (!row) throw notFound(word);
@@ -41,7 +40,7 @@ function routesOf(kind: RecordKind, source: DataSource): Router {
     if (record.id !== id)
       throw invalid('The id of the record is not the one in the address.', 'record.id');
     const { practice, coach } = signedIn(response);
-    const who = { practiceId: practice.id, coachId: coach.id };
+    const who = { practiceId: practice.id, coachId: coach.id, sight: sightOf(response) };
     const written = await putRecord(source, { kind, ...who, writeId, version, record });
     response.status(written.created ? 201 : 200).json({ record: written.record });
   });

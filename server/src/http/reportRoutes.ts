@@ -7,7 +7,7 @@ import { inPractice } from '../database/inPractice';
 import { notFound } from '../errors';
 import { onePaper } from '../papers/onePaper';
 import { idParam, input } from './input';
-import { signedIn } from './needSession';
+import { sightOf, signedIn } from './needSession';
 
 const printSchema = J.object({ print: J.valid('usual', 'large').default('usual') });
 
@@ -24,7 +24,8 @@ export function reportRoutes(source: DataSource, withinMs: number): Router {
   router.get('/visits/:id/report.pdf', async (request, response) => {
     const { id } = input<{ id: string }>(idParam, request.params);
     const { practice, coach } = signedIn(response);
-    const visit = await inPractice(source, practice.id, async (manager) => {
+    const sight = sightOf(response);
+    const visit = await inPractice(source, sight, async (manager) => {
       const found = await manager.findOneBy(Visit, { id });
       if (!found) throw notFound('visit');
       await noteDeed(manager, { by: coach.id, deed: 'report-made', to: found.clientId });
@@ -32,17 +33,22 @@ export function reportRoutes(source: DataSource, withinMs: number): Router {
     });
     const { clientId, pattern, openedOn } = visit;
     const of = { practiceId: practice.id, clientId, visitId: id };
-    const bytes = await onePaper(source, { ...of, paper: 'report', large: false }, withinMs);
+    const bytes = await onePaper(
+      source,
+      { ...of, paper: 'report', large: false },
+      { sight, withinMs },
+    );
     sendPdf(response, `session-${pattern}-${openedOn.slice(0, 10)}.pdf`, bytes);
   });
   router.get('/clients/:id/handout.pdf', async (request, response) => {
     const { id: clientId } = input<{ id: string }>(idParam, request.params);
     const { print } = input<{ print: 'usual' | 'large' }>(printSchema, { ...request.query });
     const { practice, coach } = signedIn(response);
+    const sight = sightOf(response);
     const of = { practiceId: practice.id, clientId, visitId: null };
     const asked = { ...of, paper: 'handout', large: print === 'large' } as const;
-    const bytes = await onePaper(source, asked, withinMs);
-    await inPractice(source, practice.id, (manager) =>
+    const bytes = await onePaper(source, asked, { sight, withinMs });
+    await inPractice(source, sight, (manager) =>
       noteDeed(manager, { by: coach.id, deed: 'handout-made', to: clientId }),
     );
     sendPdf(response, 'home-plan.pdf', bytes);

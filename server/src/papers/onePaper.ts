@@ -1,7 +1,7 @@
 import { setTimeout as delay } from 'node:timers/promises';
 import type { DataSource, EntityManager } from 'typeorm';
 import { Paper } from '../database/entities/Paper';
-import { inPractice } from '../database/inPractice';
+import { inPractice, type Sight } from '../database/inPractice';
 import { AppError } from '../errors';
 import type { PaperAsked } from '../jobs/queues';
 import { forgetJob, sendJob } from '../jobs/sendJob';
@@ -61,13 +61,12 @@ async function ask(manager: EntityManager, asked: PaperAsked): Promise<string> {
 export async function onePaper(
   source: DataSource,
   asked: PaperAsked,
-  withinMs: number,
+  { sight, withinMs }: { readonly sight: Sight; readonly withinMs: number },
 ): Promise<Buffer> {
-  const { practiceId } = asked;
   const until = Date.now() + withinMs;
-  let fingerprint = await inPractice(source, practiceId, (manager) => ask(manager, asked));
+  let fingerprint = await inPractice(source, sight, (manager) => ask(manager, asked));
   while (Date.now() < until) {
-    const { paper, state } = await inPractice(source, practiceId, async (manager) => ({
+    const { paper, state } = await inPractice(source, sight, async (manager) => ({
       state: await maybeStateOf(manager, jobIdOf(fingerprint)),
       paper: await maybePaper(manager, fingerprint),
     }));
@@ -75,7 +74,7 @@ export async function onePaper(
     if (state === 'failed') throw failed;
     // Done, and not this: its content changed meanwhile.
     if (state === 'completed')
-      fingerprint = await inPractice(source, practiceId, (manager) => ask(manager, asked));
+      fingerprint = await inPractice(source, sight, (manager) => ask(manager, asked));
     await delay(LOOK_EVERY_MS);
   }
   throw stillMaking;

@@ -3,6 +3,7 @@ import type { EntityManager } from 'typeorm';
 import { noteDeed, type NewDeed } from '../audit/noteDeed';
 import { endSessions, sessionsOf } from '../auth/ownSessions';
 import { invalid } from '../errors';
+import { handOver, type HandTo } from '../keeping/handOver';
 import { dropCoachLinks } from './coachLinks';
 import { oneHeldBy, type Asking } from './oneHeldBy';
 
@@ -10,12 +11,14 @@ import { oneHeldBy, type Asking } from './oneHeldBy';
 export interface PersonChange {
   readonly role: Role;
   readonly ended: boolean;
+  /** To whom clients go who are kept to them, when they are let in no more; null when it is not said. */
+  readonly handTo: HandTo | null;
 }
 
 /** What of a change is kept: what is as it was is no deed. */
 function deedsOf(
   was: PersonShown,
-  { role, ended }: PersonChange,
+  { role, ended }: Pick<PersonChange, 'role' | 'ended'>,
 ): Pick<NewDeed, 'deed' | 'detail'>[] {
   const isOut = was.state === 'ended';
   return [
@@ -28,13 +31,13 @@ function deedsOf(
  * Changes what somebody may do, or lets them in no more. Nobody changes themselves: so there is always an owner.
  *
  * @returns hashes of the tokens of their sessions: what is held of them is looked up anew
- * @throws AppError 422 when it is themselves
+ * @throws AppError 422 when it is themselves, or clients are kept to them and it is not said who has them now
  */
 export async function changePerson(
   manager: EntityManager,
   asking: Asking,
   id: string,
-  { role, ended }: PersonChange,
+  { role, ended, handTo }: PersonChange,
 ): Promise<Buffer[]> {
   if (id === asking.coachId)
     throw invalid('Nobody changes this of themselves.', 'id', 'Ask another owner.');
@@ -47,6 +50,7 @@ export async function changePerson(
   for (const deed of deedsOf(was, { role, ended }))
     await noteDeed(manager, { by: asking.coachId, to: id, ...deed });
   if (!ended) return sessionsOf(manager, id);
+  await handOver(manager, { from: id, to: handTo, by: asking.coachId });
   await dropCoachLinks(manager, id);
   return endSessions(manager, id, 'all');
 }

@@ -9,10 +9,12 @@ interface Row {
   readonly ended_on: Date | null;
   readonly joined: boolean;
   readonly has_factor: boolean;
+  readonly keeps: number;
 }
 
 const COLUMNS = `id, name, email, role, ended_on, joined,
-  EXISTS (SELECT FROM second_factor f WHERE f.coach_id = coach.id AND f.on_since IS NOT NULL) AS has_factor`;
+  EXISTS (SELECT FROM second_factor f WHERE f.coach_id = coach.id AND f.on_since IS NOT NULL) AS has_factor,
+  (SELECT count(*)::int FROM kept_client k WHERE k.coach_id = coach.id) AS keeps`;
 
 const shown = ({ ended_on, joined, has_factor: hasFactor, ...person }: Row): PersonShown => ({
   ...person,

@@ -3,7 +3,7 @@ import type { DataSource, EntityManager } from 'typeorm';
 import type { PracticeRow } from '../database/columns';
 import { isUniqueViolation } from '../database/databaseErrors';
 import { AppliedWrite } from '../database/entities/AppliedWrite';
-import { inPractice } from '../database/inPractice';
+import { inPractice, type Sight } from '../database/inPractice';
 import { AppError, invalid, notFound } from '../errors';
 import { EFFECTS } from './effects';
 import { GUARDS } from './guards';
@@ -14,6 +14,8 @@ import { toWire } from './toWire';
 export interface Write {
   readonly kind: RecordKind;
   readonly practiceId: string;
+  /** What the one who writes sees of it. */
+  readonly sight: Sight;
   /** Coach whose hand it is; null when no person wrote. */
   readonly coachId: string | null;
   /** Made by the device, one per write: the same write sent twice is carried out once. */
@@ -77,7 +79,7 @@ async function apply(write: Write, manager: EntityManager): Promise<Written> {
  * @throws AppError 404 for another practice's record, 409 with both versions on a conflict
  */
 export async function putRecord(source: DataSource, write: Write): Promise<Written> {
-  const attempt = () => inPractice(source, write.practiceId, (manager) => apply(write, manager));
+  const attempt = () => inPractice(source, write.sight, (manager) => apply(write, manager));
   try {
     return await attempt();
   } catch (error) {

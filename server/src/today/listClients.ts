@@ -1,5 +1,6 @@
 import { QUIET_RANK } from '@taxikine/core';
 import type { DataSource } from 'typeorm';
+import { settingsOf, type Sight } from '../database/inPractice';
 import { readInPractice, type PreparedQuery } from '../database/readInPractice';
 import { freshenLines } from './freshenLines';
 
@@ -50,10 +51,10 @@ ORDER BY ${ORDER[sort]} OFFSET $2 LIMIT $3`,
 }
 
 /** A page as it is kept, and whether any line of the practice is out of date: one statement for both. */
-async function readPage(source: DataSource, practiceId: string, asked: ListAsked) {
+async function readPage(source: DataSource, sight: Sight, asked: ListAsked) {
   const [page] = await readInPractice<{ stale: boolean; summaries: string[] }>(
     source,
-    practiceId,
+    sight,
     (condition) => {
       const { name, sql, values } = pageQuery(asked, condition);
       return {
@@ -67,19 +68,19 @@ async function readPage(source: DataSource, practiceId: string, asked: ListAsked
 }
 
 /**
- * One page of the practice's clients, as the text of a JSON document `{ clients, next }`: summaries go out as
+ * One page of the practice's clients that are seen, as the text of a JSON document `{ clients, next }`: summaries go out as
  * they were kept, and who reads them lays the day over them (`clientLine`). `next` is where the next page
  * begins, null at the end.
  */
 export async function listClients(
   source: DataSource,
-  practiceId: string,
+  sight: Sight,
   asked: ListAsked,
 ): Promise<string> {
-  let page = await readPage(source, practiceId, asked);
+  let page = await readPage(source, sight, asked);
   if (page.stale) {
-    await freshenLines(source, practiceId);
-    page = await readPage(source, practiceId, asked);
+    await freshenLines(source, settingsOf(sight)[0]);
+    page = await readPage(source, sight, asked);
   }
   const { from, limit } = asked;
   const clients = page.summaries.slice(0, limit);
