@@ -313,6 +313,7 @@ export { day as daySchema, id as idSchema, instant as instantSchema, J } from '.
 export { CHANGE_EVENTS, type ChangeTold } from './contract/changeTold';
 export type { JobShown, JobsShown } from './contract/jobsShown';
 export type { RestoreProblem, RestoreShown } from './contract/restoreShown';
+export { IDLE_MINUTES, type PracticeSettings } from './contract/settings';
 export {
   LEAST_PASSWORD,
   type FactorShown,

@@ -165,6 +165,11 @@ const DONE: Readonly<Record<Deed, () => Promise<object>>> = {
     await coach.put(`/api/v1/people/${from}`).send(leaving).expect(204);
     return { by: 'saltreach', to: from, detail: 'all' };
   },
+  'settings-changed': async () => {
+    const settings = { name: 'saltreach', idleMin: 15 };
+    await coach.put('/api/v1/practice/settings').send(settings).expect(200);
+    return { by: 'saltreach', to: null };
+  },
   'link-made': async () => {
     const { client } = await everything();
     return { to: client.id, detail: 'page' };

@@ -66,6 +66,7 @@ it('every function that runs as its owner looks in the owner’s places, and is 
       EXISTS (SELECT 1 FROM aclexplode(p.proacl) WHERE grantee = 0) OR p.proacl IS NULL AS open
     FROM pg_proc p WHERE p.prosecdef AND p.pronamespace = 'public'::regnamespace`);
   expect(rows.map(({ name }) => name).sort()).toEqual([
+    'change_own_practice',
     'coach_for_sign_in',
     'own_practice_name',
     'practices_to_tend',

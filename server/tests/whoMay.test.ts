@@ -116,6 +116,7 @@ const OWNERS_ONLY = [
   'get /practice/deeds.csv',
   'post /people',
   'put /people/:id',
+  'put /practice/settings',
   'post /people/:id/link',
   'post /clients/:id/erase',
   'get /clients/:id/export.zip',

@@ -1,7 +1,9 @@
 import type { Role } from '@taxikine/core/contract/people';
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import type { PracticeSettings } from '@taxikine/core/contract/settings';
+import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { call, Refused } from './api';
 import { inTurn, isLeaving, leave, tellNow } from './leaving';
+import { unlock } from '../lock/locked';
 import { createStore } from './store';
 
 export interface Session {
@@ -11,7 +13,7 @@ export interface Session {
     readonly email: string;
     readonly role: Role;
   };
-  readonly practice: { readonly id: string; readonly name: string };
+  readonly practice: PracticeSettings & { readonly id: string };
 }
 
 export const SESSION_KEY = ['session'] as const;
@@ -115,6 +117,7 @@ export async function enterBy<S extends Session | null>(ask: () => Promise<S>): 
   const session = await opened(ask);
   if (!session) return session;
   remember(session);
+  unlock();
   expired.set(false);
   for (const one of waiting) if (one.coachId === session.coach.id) one.go();
   waiting.clear();
@@ -130,6 +133,15 @@ export interface AtDoor {
 
 export const signIn = (said: AtDoor): Promise<Session> =>
   enterBy(() => call<Session>('POST', '/session', said));
+
+/** What an owner has decided since, as whoever signs in is told of it. */
+export function takeSettings(client: QueryClient, settings: PracticeSettings): void {
+  const session = client.getQueryData<Session>(SESSION_KEY);
+  if (!session) return;
+  const next = { ...session, practice: { ...session.practice, ...settings } };
+  client.setQueryData(SESSION_KEY, next);
+  remember(next);
+}
 
 /** Whether who is signed in owns the practice; what only an owner does, the server lets nobody else do. */
 export const useIsOwner = (): boolean => useCoach().coach.role === 'owner';

@@ -1,5 +1,6 @@
 import { OwnSessions } from '../account/OwnSessions';
 import { PasswordForm } from '../account/PasswordForm';
+import { DeviceCode } from '../account/DeviceCode';
 import { SecondFactor } from '../account/SecondFactor';
 import { useCoach } from '../data/session';
 import { Words } from '../ui/text';
@@ -16,6 +17,7 @@ export function AccountScreen() {
       <Words soft>{coach.email}</Words>
       <PasswordForm />
       <SecondFactor />
+      <DeviceCode />
       <OwnSessions />
     </PageFrame>
   );

@@ -22,5 +22,5 @@ function Door({ children }: { children: ReactNode }) {
   // Where nobody has signed in, the server is asked beside the page and not before it.
   if (session.isPending) return isNobodyRemembered() ? <SignIn /> : <ComingBones />;
   if (!session.data) return <SignIn />;
-  return <CoachFrame coach={session.data.coach}>{children}</CoachFrame>;
+  return <CoachFrame session={session.data}>{children}</CoachFrame>;
 }

@@ -8,6 +8,8 @@ import { openOutbox } from '../data/outbox';
 import { expired, type Session } from '../data/session';
 import { useStore } from '../data/store';
 import { keepTroubles } from '../data/troubles';
+import { LockScreen } from '../lock/LockScreen';
+import { useLock } from '../lock/useLock';
 import { keepApp } from '../parts/keepApp';
 import { whenIdle } from '../parts/whenIdle';
 import { Sheet } from '../ui/Sheet';
@@ -50,13 +52,20 @@ function useKept(coachId: string): boolean {
   return ready === coachId;
 }
 
+export interface CoachFrameProps {
+  readonly session: Session;
+  readonly children: ReactNode;
+}
+
 /** Round every screen of a signed-in coach: what this device keeps, and what has to be asked. */
-export function CoachFrame({ coach, children }: { coach: Session['coach']; children: ReactNode }) {
+export function CoachFrame({ session, children }: CoachFrameProps) {
   const t = useText();
+  const { coach } = session;
+  const isLocked = useLock(session);
   const isExpired = useStore(expired);
   const isKept = useKept(coach.id);
   useEffect(() => whenIdle(keepApp), []);
-  if (!isKept) return <ComingBones />;
+  if (!isKept) return isLocked ? <LockScreen coach={coach} /> : <ComingBones />;
   return (
     <>
       <View flex={1} minHeight={0}>
@@ -70,6 +79,7 @@ export function CoachFrame({ coach, children }: { coach: Session['coach']; child
         <Words>{t('signIn.expired')}</Words>
         <SignInForm email={coach.email} />
       </Sheet>
+      {isLocked ? <LockScreen coach={coach} /> : null}
     </>
   );
 }

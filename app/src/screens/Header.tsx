@@ -1,8 +1,13 @@
 import { View } from '@tamagui/core';
 import { router, type Href } from 'expo-router';
+import Lock from 'lucide-react-native/icons/lock';
 import ArrowLeft from 'lucide-react-native/icons/arrow-left';
 import { memo, type ReactNode } from 'react';
+import { useCoach } from '../data/session';
 import { useUnsent } from '../data/useFile';
+import { isLockWanted } from '../lock/useLock';
+import { lock } from '../lock/locked';
+import { IconButton } from '../ui/IconButton';
 import { Title, Words } from '../ui/text';
 import { usePalette } from '../ui/usePalette';
 import { useText } from '../words/useText';
@@ -35,21 +40,9 @@ export const Header = memo(function Header({ title, note, back, children }: Head
       flexShrink={0}
     >
       {back ? (
-        <button
-          type="button"
-          aria-label={t('back')}
-          onClick={() => router.replace(back)}
-          style={{
-            width: 48,
-            height: 48,
-            marginLeft: -12,
-            background: 'transparent',
-            border: 'none',
-            cursor: 'pointer',
-          }}
-        >
+        <IconButton says={t('back')} onPress={() => router.replace(back)} atEdge>
           <ArrowLeft color={palette.ink} size={24} />
-        </button>
+        </IconButton>
       ) : null}
       <View flex={1} minWidth={0}>
         <Title
@@ -71,10 +64,24 @@ export const Header = memo(function Header({ title, note, back, children }: Head
         ) : null}
       </View>
       <UnsentBadge />
+      <LockButton />
       {children}
     </View>
   );
 });
+
+/** Where screens are locked, one tap from wherever the coach is. */
+function LockButton() {
+  const t = useText();
+  const palette = usePalette();
+  const session = useCoach();
+  if (!isLockWanted(session)) return null;
+  return (
+    <IconButton says={t('lock.now')} onPress={() => lock(session.coach.id)}>
+      <Lock color={palette.ink} size={20} />
+    </IconButton>
+  );
+}
 
 /** "2 changes kept on this device": quiet, and only while it is true. */
 function UnsentBadge() {

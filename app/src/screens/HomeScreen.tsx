@@ -13,6 +13,7 @@ import { ClientsHead, FindField } from '../today/FindClients';
 import { LooseEndRow } from '../today/LooseEndRow';
 import { useClientList, type ListOf } from '../today/useClientList';
 import { VirtualRows, type VirtualRow } from '../today/VirtualRows';
+import { IconButton } from '../ui/IconButton';
 import { Title, Words } from '../ui/text';
 import { usePalette } from '../ui/usePalette';
 import { useRested } from '../ui/useRested';
@@ -152,34 +153,6 @@ function LooseHead({ none }: { none: boolean }) {
 function Nobody({ isSearched }: { isSearched: boolean }) {
   const t = useText();
   return <Words soft>{t(isSearched ? 'home.notFound' : 'home.noClients')}</Words>;
-}
-
-/** A square of the header with one sign in it. */
-function IconButton({
-  says,
-  onPress,
-  children,
-}: {
-  says: string;
-  onPress: () => void;
-  children: ReactNode;
-}) {
-  return (
-    <button
-      type="button"
-      aria-label={says}
-      onClick={onPress}
-      style={{
-        width: 48,
-        height: 48,
-        background: 'transparent',
-        border: 'none',
-        cursor: 'pointer',
-      }}
-    >
-      {children}
-    </button>
-  );
 }
 
 function LibraryButton() {

@@ -3,13 +3,16 @@ import { useQueryClient } from '@tanstack/react-query';
 import { router, type Href } from 'expo-router';
 import Eraser from 'lucide-react-native/icons/eraser';
 import House from 'lucide-react-native/icons/house';
+import Lock from 'lucide-react-native/icons/lock';
 import LogOut from 'lucide-react-native/icons/log-out';
 import Moon from 'lucide-react-native/icons/moon';
 import Sun from 'lucide-react-native/icons/sun';
 import UserRound from 'lucide-react-native/icons/user-round';
 import type { LucideIcon } from 'lucide-react-native';
 import { useState } from 'react';
-import { SESSION_KEY, signOut, useCoach } from '../data/session';
+import { leaveHere } from '../data/leaveHere';
+import { useCoach } from '../data/session';
+import { lock } from '../lock/locked';
 import { Button } from '../ui/Button';
 import { Sheet } from '../ui/Sheet';
 import { Words } from '../ui/text';
@@ -30,15 +33,15 @@ export function HouseSheet({ onClose }: { onClose: () => void }) {
     onClose();
     router.push(href);
   };
-  const leave = () => {
-    signOut();
-    client.setQueryData(SESSION_KEY, null);
-    client.removeQueries({ predicate: (query) => query.queryKey[0] !== SESSION_KEY[0] });
+  const lockNow = () => {
+    onClose();
+    lock(coach.id);
   };
   return (
     <Sheet title={coach.name} open onClose={onClose}>
       <Words soft>{coach.email}</Words>
       <View gap="$1">
+        <Line Sign={Lock} label={t('lock.now')} note={t('lock.nowNote')} onPress={lockNow} />
         <Line
           Sign={UserRound}
           label={t('home.account')}
@@ -56,7 +59,7 @@ export function HouseSheet({ onClose }: { onClose: () => void }) {
           label={t(`theme.${other}`)}
           onPress={() => chooseScheme(other)}
         />
-        <Line Sign={LogOut} label={t('signIn.out')} onPress={leave} />
+        <Line Sign={LogOut} label={t('signIn.out')} onPress={() => leaveHere(client)} />
         <Line
           Sign={Eraser}
           label={t('forget.title')}

@@ -8,6 +8,7 @@ import { Restore } from '../leave/Restore';
 import { KeptGains } from '../outbox/KeptGains';
 import { People } from '../people/People';
 import { useMadeFile } from '../report/useMadeFile';
+import { Settings } from '../settings/Settings';
 import { Button } from '../ui/Button';
 import { Title, Words } from '../ui/text';
 import '../words/houseWords';
@@ -34,6 +35,7 @@ export function PracticeScreen() {
       <KeptGains />
       {isOwner ? (
         <>
+          <Settings />
           <People />
           <Export />
           <Restore />

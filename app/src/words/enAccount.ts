@@ -36,6 +36,14 @@ export const account = {
   factorType: 'Or type it there',
   factorCode: 'The six digits it shows now',
   factorGo: 'Ask for a code from now on',
+  device: 'A lock for this device',
+  deviceWords:
+    'Four to eight digits that open the lock of this screen without the password, also where there is no signal. They are kept on this device alone.',
+  deviceCode: 'Digits',
+  deviceShort: 'Four to eight digits.',
+  deviceSet: 'Keep these digits',
+  deviceIs: 'This device has a code. The lock stands at the top of every screen.',
+  deviceDrop: 'Take the code away',
   recoveryNew: 'Make new recovery codes',
   recovery: 'Recovery codes',
   recoveryWords:

@@ -3,6 +3,7 @@ import { guide, instrument } from './enCheck';
 import { fit } from './enFit';
 import { handout } from './enHandout';
 import { drills } from './enLibrary';
+import { lock } from './enLock';
 import { leave } from './enLeave';
 import { notes, tally } from './enLook';
 import { meet } from './enMeet';
@@ -436,6 +437,7 @@ export const enCoach = {
   week,
   handout,
   leave,
+  lock,
   seenBy,
   outbox,
   forget,

@@ -21,6 +21,7 @@ export const DEEDS = [
   'client-kept',
   'client-opened',
   'handed-over',
+  'settings-changed',
   'link-made',
   'link-closed',
   'invited',

@@ -49,6 +49,11 @@ export class KnownSessions {
     this.known.delete(keyOf(hash));
   }
 
+  /** What is told with all of them has changed. */
+  forgetAll(): void {
+    this.known.clear();
+  }
+
   private hold(key: string, who: SignedIn, notedUntil: number): void {
     if (this.known.size >= MOST) this.known.clear();
     this.known.set(key, { who, until: performance.now() + HOLDS_MS, notedUntil });

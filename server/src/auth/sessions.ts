@@ -1,4 +1,4 @@
-import type { Role } from '@taxikine/core';
+import type { PracticeSettings, Role } from '@taxikine/core';
 import type { DataSource, EntityManager } from 'typeorm';
 import { noteDeed } from '../audit/noteDeed';
 import { inPractice } from '../database/inPractice';
@@ -13,7 +13,7 @@ export interface SignedIn {
     readonly email: string;
     readonly role: Role;
   };
-  readonly practice: { readonly id: string; readonly name: string };
+  readonly practice: PracticeSettings & { readonly id: string };
 }
 
 export const SESSION_DAYS = 14;
@@ -59,7 +59,7 @@ export async function maybeSignedIn(source: DataSource, token: string): Promise<
   if (!row) return null;
   return {
     coach: { id: row.coach_id, name: row.coach_name, email: row.email, role: row.role },
-    practice: { id: row.practice_id, name: row.practice_name },
+    practice: { id: row.practice_id, name: row.practice_name, idleMin: row.idle_min },
   };
 }
 

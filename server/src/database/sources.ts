@@ -48,6 +48,7 @@ import { Deeds1765800000000 } from './migrations/1765800000000-Deeds';
 import { Confirmed1765900000000 } from './migrations/1765900000000-Confirmed';
 import { SecondFactor1766000000000 } from './migrations/1766000000000-SecondFactor';
 import { KeptClients1766100000000 } from './migrations/1766100000000-KeptClients';
+import { PracticeSettings1766200000000 } from './migrations/1766200000000-PracticeSettings';
 import { SnakeNames } from './namingStrategy';
 
 const options = (url: string): DataSourceOptions => ({
@@ -112,6 +113,7 @@ export const ownerSource = (url: string): DataSource =>
       Confirmed1765900000000,
       SecondFactor1766000000000,
       KeptClients1766100000000,
+      PracticeSettings1766200000000,
     ],
   } as DataSourceOptions);
 

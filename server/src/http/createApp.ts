@@ -34,6 +34,7 @@ import { reportRoutes } from './reportRoutes';
 import { restoreRoutes } from './restoreRoutes';
 import { sameOrigin } from './sameOrigin';
 import { sessionRoutes } from './sessionRoutes';
+import { settingsRoutes } from './settingsRoutes';
 import { welcomeRoutes } from './welcomeRoutes';
 import { webApp } from './webApp';
 
@@ -122,6 +123,7 @@ export function createApp({
     factorRoutes(source, now),
     peopleRoutes(source, sessions),
     deedRoutes(source),
+    settingsRoutes(source, sessions),
   );
   api.use(practiceRoutes(source), changeRoute(changes, sessions));
   api.use(

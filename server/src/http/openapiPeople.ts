@@ -12,6 +12,7 @@ import {
 } from './openapiParts';
 import { keepingSchema } from './keepingRoutes';
 import { newPersonSchema, personSchema } from './peopleRoutes';
+import { settingsSchema } from './settingsRoutes';
 import { forgottenSchema, welcomeSchema } from './welcomeRoutes';
 
 /** What is asked at the door besides the password. */
@@ -149,6 +150,18 @@ export const people = {
         204: { description: 'Changed' },
         403: refused('Not an owner'),
         422: refused('Nobody changes themselves'),
+      },
+    },
+  },
+  '/api/v1/practice/settings': {
+    put: {
+      operationId: 'change-settings',
+      description: 'Told to every coach with their session.',
+      requestBody: { required: true, content: json(schemaOf(settingsSchema)) },
+      responses: {
+        200: answer('The settings'),
+        403: refused('Not an owner, or the password is to be given first'),
+        422: refused('Invalid'),
       },
     },
   },

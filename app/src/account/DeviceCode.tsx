@@ -1,0 +1,65 @@
+import { View } from '@tamagui/core';
+import { useState } from 'react';
+import { useCoach } from '../data/session';
+import { canHaveCode, CODE_DIGITS, dropCode, hasCode, setCode } from '../lock/deviceCode';
+import { Button } from '../ui/Button';
+import { Field } from '../ui/Field';
+import { Title, Words } from '../ui/text';
+import { useText } from '../words/useText';
+
+/** Digits that open the lock of this device; nothing where the browser cannot keep them safe. */
+export function DeviceCode() {
+  const t = useText();
+  const { coach } = useCoach();
+  const [has, setHas] = useState(() => hasCode(coach.id));
+  if (!canHaveCode()) return null;
+  const keep = (code: string) => void setCode(coach.id, code).then(() => setHas(true));
+  const drop = () => {
+    dropCode(coach.id);
+    setHas(false);
+  };
+  return (
+    <View gap="$3">
+      <Title aria-level={2}>{t('account.device')}</Title>
+      <Words>{t(has ? 'account.deviceIs' : 'account.deviceWords')}</Words>
+      {has ? (
+        <View flexDirection="row">
+          <Button kind="quiet" label={t('account.deviceDrop')} onPress={drop} />
+        </View>
+      ) : (
+        <CodeForm onCode={keep} />
+      )}
+    </View>
+  );
+}
+
+function CodeForm({ onCode }: { onCode: (code: string) => void }) {
+  const t = useText();
+  const [code, setCodeTyped] = useState('');
+  const [tried, setTried] = useState(false);
+  const isGood = CODE_DIGITS.test(code);
+  return (
+    <form
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault();
+        setTried(true);
+        if (isGood) onCode(code);
+      }}
+    >
+      <View gap="$3">
+        <Field
+          label={t('account.deviceCode')}
+          inputMode="numeric"
+          autoComplete="off"
+          value={code}
+          onChange={setCodeTyped}
+          problem={tried && !isGood ? t('account.deviceShort') : undefined}
+        />
+        <View flexDirection="row">
+          <Button submits label={t('account.deviceSet')} />
+        </View>
+      </View>
+    </form>
+  );
+}

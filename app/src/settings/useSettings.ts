@@ -1,0 +1,31 @@
+import type { PracticeSettings } from '@taxikine/core/contract/settings';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { call, Refused } from '../data/api';
+import { confirmed } from '../data/confirming';
+import { takeSettings } from '../data/session';
+import { problemWords } from '../words/problemWords';
+import { useText } from '../words/useText';
+
+/** Changes what holds for the practice, and takes it over here. */
+export function useSettings() {
+  const t = useText();
+  const client = useQueryClient();
+  const saving = useMutation({
+    networkMode: 'always',
+    gcTime: 0,
+    mutationFn: (settings: PracticeSettings) =>
+      confirmed(() => call<PracticeSettings>('PUT', '/practice/settings', settings)),
+    onSuccess: (settings) => takeSettings(client, settings),
+  });
+  const { error } = saving;
+  const path = error instanceof Refused ? (error.body.path ?? null) : null;
+  const words = problemWords(error, t);
+  return {
+    save: saving.mutate,
+    busy: saving.isPending,
+    isSaved: saving.isSuccess,
+    problemOf: (field: keyof PracticeSettings) => (path === field ? words! : undefined),
+    /** What is of no field. */
+    problem: path === 'name' ? null : words,
+  };
+}
