@@ -2,9 +2,19 @@ import { once } from 'node:events';
 import type { AddressInfo } from 'node:net';
 import { createServer, type Server } from 'node:http';
 import { pino } from 'pino';
-import { ChangeFeed, inPractice } from '../src';
+import { ChangeFeed, createApp, inPractice } from '../src';
 import { Client } from '../src/database/entities/Client';
-import { coach, newClient, newVisit, PASSWORD, signIn, useWorld, world, write } from './world';
+import {
+  coach,
+  newClient,
+  newVisit,
+  NOON,
+  PASSWORD,
+  signIn,
+  useWorld,
+  world,
+  write,
+} from './world';
 
 let server: Server;
 useWorld({
@@ -129,6 +139,61 @@ WHERE datname = current_database() AND query LIKE 'LISTEN%'`,
   await coach.put(`/api/v1/clients/${client.id}`).send(write(client)).expect(201);
   expect((await next())!.data.id).toBe(client.id);
   await close();
+});
+
+/** Another process of the server, on the same database. */
+async function anotherServer() {
+  const { source, databases } = world;
+  const log = pino({ level: 'silent' });
+  const changes = new ChangeFeed(databases.appUrl, log);
+  const app = createApp({
+    ...{ source, log, changes, secure: false },
+    now: () => NOON,
+    dist: '/nowhere',
+  });
+  const other = createServer(app).listen(0, '127.0.0.1');
+  await once(other, 'listening');
+  const statusFor = async (cookie: string) => {
+    const url = `http://127.0.0.1:${(other.address() as AddressInfo).port}/api/v1/session`;
+    return (await fetch(url, { headers: { cookie } })).status;
+  };
+  const end = async () => {
+    changes.end();
+    other.closeAllConnections();
+    await new Promise((resolve) => other.close(resolve));
+  };
+  return { statusFor, end };
+}
+
+/** Less than a session that was looked up is held for. */
+const SOON_MS = 2000;
+
+it.each([
+  [
+    'signed out',
+    (cookie: string) =>
+      fetch(`${address()}/session`, { method: 'DELETE', headers: { cookie, 'X-Taxikine': '1' } }),
+  ],
+  [
+    'let in no more',
+    () =>
+      inPractice(world.source, world.practices[1].id, (manager) =>
+        manager.query('UPDATE coach SET ended_on = now() WHERE id = $1', [
+          world.practices[1].coaches[0].id,
+        ]),
+      ),
+  ],
+])('who is %s at one server is out at every other', async (_how, leave) => {
+  const { statusFor, end } = await anotherServer();
+  const cookie = await cookieOf('elsewhere');
+  const before = await statusFor(cookie);
+  await leave(cookie);
+  const until = Date.now() + SOON_MS;
+  while ((await statusFor(cookie)) === 200 && Date.now() < until)
+    await new Promise((resolve) => setTimeout(resolve, 20));
+  await end();
+  expect(before).toBe(200);
+  expect(Date.now()).toBeLessThan(until);
 });
 
 it('who could not be connected is not told of anything later', async () => {

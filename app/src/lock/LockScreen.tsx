@@ -102,6 +102,7 @@ function UnlockForm({ by, email, open, busy, problem }: UnlockFormProps) {
         event.preventDefault();
         if (typed !== '') open(typed);
         setTyped('');
+        field.current?.focus();
       }}
     >
       <View gap="$3">

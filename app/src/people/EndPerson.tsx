@@ -58,6 +58,9 @@ function HandOver({ person: { id, name, keeps }, busy, onHandTo }: HandOverProps
           onPress={() => onHandTo(one.id)}
         />
       ))}
+      <Words small soft>
+        {t('people.endHint')}
+      </Words>
     </View>
   );
 }

@@ -20,8 +20,8 @@ interface Known {
 const keyOf = (hash: Buffer): string => hash.toString('base64url');
 
 /**
- * Sessions that were looked up in the last few seconds. Whoever is signed out here is forgotten at once; who is
- * at another process of the server is let in there for these few seconds more.
+ * Sessions that were looked up in the last few seconds. Whoever is signed out is forgotten at once, here and as it is
+ * told of in every other process; where that cannot be heard, they are let in for these few seconds more.
  */
 export class KnownSessions {
   private readonly known = new Map<string, Known>();

@@ -15,11 +15,15 @@ interface Notice extends ChangeTold {
   readonly practice: string;
 }
 
-const CHANNEL = 'changes';
+const CHANGES = 'changes';
+const SESSIONS = 'sessions';
 const TRY_AGAIN_MS = 1000;
 /** So much of one practice within a moment (a restored archive) is told as one. */
 const MOST_AT_ONCE = 50;
 const MOMENT_MS = 250;
+
+/** Hears whose session ended: the hash of its token; null when it may be anybody's. */
+export type SessionWatcher = (hash: Buffer | null) => void;
 
 /** What was told of one practice in the last moment. */
 interface Moment {
@@ -28,13 +32,14 @@ interface Moment {
 }
 
 /**
- * Hears of every write that any process carried out (PostgreSQL's LISTEN), and tells whoever listens for that
- * practice. Connected only while somebody listens; when the connection was lost, everybody is told `all`, for
+ * Hears of every write that any process carried out and of every session that ended (PostgreSQL's LISTEN), and tells
+ * whoever listens for that practice. Connected only while somebody listens; when the connection was lost, everybody is told `all`, for
  * what happened meanwhile is not known.
  */
 export class ChangeFeed {
   private readonly listeners = new Map<string, Set<Listener>>();
   private readonly moments = new Map<string, Moment>();
+  private watcher: SessionWatcher | null = null;
   private client: Client | null = null;
   private connecting: Promise<void> | null = null;
   private isEnded = false;
@@ -51,7 +56,7 @@ export class ChangeFeed {
     const stop = () => {
       ours.delete(listener);
       if (ours.size === 0) this.listeners.delete(practiceId);
-      if (this.listeners.size === 0) this.letGo();
+      if (!this.isWanted) this.letGo();
     };
     try {
       await this.needConnection();
@@ -62,10 +67,21 @@ export class ChangeFeed {
     return stop;
   }
 
+  /** Tells of sessions from now on, for as long as the feed goes on. */
+  watchSessions(watcher: SessionWatcher): void {
+    this.watcher = watcher;
+    this.again();
+  }
+
+  private get isWanted(): boolean {
+    return this.watcher !== null || this.listeners.size > 0;
+  }
+
   end(): void {
     this.isEnded = true;
     for (const ours of this.listeners.values()) for (const listener of [...ours]) listener.end();
     this.listeners.clear();
+    this.watcher = null;
     this.letGo();
   }
 
@@ -77,17 +93,23 @@ export class ChangeFeed {
 
   private async connect(): Promise<void> {
     const client = new Client({ connectionString: this.url, keepAlive: true });
-    client.on('notification', ({ payload }) => this.tell(JSON.parse(payload!) as Notice));
+    client.on('notification', ({ channel, payload }) => {
+      if (channel === SESSIONS)
+        this.watcher?.(payload === 'all' ? null : Buffer.from(payload!, 'hex'));
+      else this.tell(JSON.parse(payload!) as Notice);
+    });
     client.on('error', () => this.lost(client));
     client.on('end', () => this.lost(client));
     try {
       await client.connect();
-      await client.query(`LISTEN ${CHANNEL}`);
+      await client.query(`LISTEN ${CHANGES}; LISTEN ${SESSIONS}`);
     } catch (error) {
       void client.end().catch(() => undefined);
       throw error;
     }
     this.client = client;
+    // Whatever ended before was not heard of.
+    this.watcher?.(null);
   }
 
   /** The connection went by itself: listens anew, and tells that there may be anything. */
@@ -99,7 +121,7 @@ export class ChangeFeed {
   }
 
   private again(): void {
-    if (this.isEnded || this.listeners.size === 0) return;
+    if (this.isEnded || !this.isWanted) return;
     this.needConnection().then(
       () => this.tellEverybody(),
       () => void setTimeout(() => this.again(), TRY_AGAIN_MS).unref(),

@@ -49,6 +49,7 @@ import { Confirmed1765900000000 } from './migrations/1765900000000-Confirmed';
 import { SecondFactor1766000000000 } from './migrations/1766000000000-SecondFactor';
 import { KeptClients1766100000000 } from './migrations/1766100000000-KeptClients';
 import { PracticeSettings1766200000000 } from './migrations/1766200000000-PracticeSettings';
+import { SessionsTold1766300000000 } from './migrations/1766300000000-SessionsTold';
 import { SnakeNames } from './namingStrategy';
 
 const options = (url: string): DataSourceOptions => ({
@@ -114,6 +115,7 @@ export const ownerSource = (url: string): DataSource =>
       SecondFactor1766000000000,
       KeptClients1766100000000,
       PracticeSettings1766200000000,
+      SessionsTold1766300000000,
     ],
   } as DataSourceOptions);
 

@@ -103,6 +103,7 @@ export function createApp({
 }: AppOptions): Express {
   const app = express();
   const sessions = new KnownSessions(source);
+  changes.watchSessions((hash) => (hash ? sessions.forget(hash) : sessions.forgetAll()));
   const tries = createTries(source);
   app.set('trust proxy', proxies);
   app.disable('x-powered-by');
