@@ -1,7 +1,10 @@
 import { DEEDS, type Deed, type DeedShown } from '@taxikine/core';
+import { ServerResponse } from 'node:http';
 import request from 'supertest';
 import { inPractice } from '../src';
+import { FileReads } from '../src/audit/FileReads';
 import { noteDeed } from '../src/audit/noteDeed';
+import { sendArchive } from '../src/archives/sendArchive';
 import { MOST_TRIES } from '../src/auth/tries';
 import { makePaper } from '../src/papers/makePaper';
 import { everything } from './filled';
@@ -220,6 +223,36 @@ it('a file that is read again and again is kept as read once', async () => {
   for (let i = 0; i < 3; i++) await coach.get(`/api/v1/clients/${client.id}/file`).expect(200);
   const { deeds } = await listed();
   expect(deeds.filter(({ to, deed }) => to === client.id && deed === 'file-read')).toHaveLength(1);
+});
+
+it('a file that is asked for many times at once is kept as read once, by every process together', async () => {
+  const { client } = await everything();
+  const [one, other] = [new FileReads(world.source), new FileReads(world.source)];
+  const who = (await coach.get('/api/v1/session').expect(200)).body;
+  const reads = [one, other, one, other, one, other];
+  await Promise.all(reads.map((process) => process.note(who, client.id)));
+  const { deeds } = await listed();
+  expect(deeds.filter(({ to, deed }) => to === client.id && deed === 'file-read')).toHaveLength(1);
+});
+
+it('an archive that is slow is kept as taken out once, however often it is asked for', async () => {
+  const { client } = await everything();
+  const path = `/api/v1/clients/${client.id}/export.zip`;
+  const taken = { practiceId: world.practices[0].id, clientId: client.id, name: 'client.zip' };
+  const { id: coachId } = world.practices[0].coaches[0];
+  const ask = () =>
+    sendArchive(world.source, new ServerResponse({ method: 'GET' } as never) as never, {
+      ...{ ...taken, coachId },
+      now: NOON,
+      withinMs: 20,
+    });
+  for (let i = 0; i < 3; i++)
+    await expect(ask()).rejects.toMatchObject({ shape: { code: 'still-making' } });
+  await Promise.all([coach.get(path).expect(200), packNext(world)]);
+  const { deeds } = await listed();
+  expect(
+    deeds.filter(({ to, deed }) => to === client.id && deed === 'client-exported'),
+  ).toHaveLength(1);
 });
 
 it('what did not come about is not kept', async () => {

@@ -88,6 +88,25 @@ describe('sessions that are known', () => {
     look.mockRestore();
   });
 
+  it('are not held when one has ended while it was looked up', async () => {
+    const sessions = new KnownSessions(world.source);
+    const own = await token();
+    const look = jest.spyOn(world.source, 'query');
+    look.mockImplementationOnce(async () => {
+      look.mockRestore();
+      const rows = await world.source.query('SELECT * FROM who_has_session($1)', [
+        hashOfToken(own),
+      ]);
+      sessions.forgetAll();
+      return rows;
+    });
+    expect(await sessions.maybeSignedIn(own)).not.toBeNull();
+    const again = jest.spyOn(world.source, 'query');
+    await sessions.maybeSignedIn(own);
+    expect(again.mock.calls.filter(([sql]) => sql.includes('who_has_session'))).toHaveLength(1);
+    again.mockRestore();
+  });
+
   it('do not hold a token that is none', async () => {
     const sessions = new KnownSessions(world.source);
     expect(await sessions.maybeSignedIn('nobody')).toBeNull();

@@ -12,8 +12,13 @@ export function DeviceCode() {
   const t = useText();
   const { coach } = useCoach();
   const [has, setHas] = useState(() => hasCode(coach.id));
+  const [isFull, setFull] = useState(false);
   if (!canHaveCode()) return null;
-  const keep = (code: string) => void setCode(coach.id, code).then(() => setHas(true));
+  const keep = (code: string) =>
+    void setCode(coach.id, code).then(
+      () => setHas(true),
+      () => setFull(true),
+    );
   const drop = () => {
     dropCode(coach.id);
     setHas(false);
@@ -29,6 +34,11 @@ export function DeviceCode() {
       ) : (
         <CodeForm onCode={keep} />
       )}
+      {isFull ? (
+        <Words accent role="alert">
+          {t('account.deviceFull')}
+        </Words>
+      ) : null}
     </View>
   );
 }

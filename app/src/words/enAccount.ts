@@ -43,6 +43,7 @@ export const account = {
   deviceShort: 'Four to eight digits.',
   deviceSet: 'Keep these digits',
   deviceIs: 'This device has a code. The lock stands at the top of every screen.',
+  deviceFull: 'This browser keeps nothing here: there is no place for the digits.',
   deviceDrop: 'Take the code away',
   recoveryNew: 'Make new recovery codes',
   recovery: 'Recovery codes',

@@ -2,6 +2,7 @@ import type { Response } from 'express';
 import { once } from 'node:events';
 import { setTimeout as delay } from 'node:timers/promises';
 import { IsNull, MoreThan, type DataSource, type EntityManager } from 'typeorm';
+import { noteDeedOnce } from '../audit/noteDeedOnce';
 import { Archive } from '../database/entities/Archive';
 import { ArchivePart } from '../database/entities/ArchivePart';
 import { Client } from '../database/entities/Client';
@@ -20,6 +21,8 @@ export interface ArchiveAsked {
   /** Null: everything of the practice. */
   readonly clientId: string | null;
   readonly now: Date;
+  /** Who takes it out. */
+  readonly coachId: string;
   /** So long the first part is waited for, in milliseconds. */
   readonly withinMs: number;
 }
@@ -36,11 +39,26 @@ const failed = new AppError(500, {
   hint: 'The outbox says why. Ask again to try again.',
 });
 
-/** The archive that is waited for: one that is on its way already, or a new one. */
-async function needArchive(
+/** A day: an archive is long gone then. */
+const KEPT_ONCE_MIN = 24 * 60;
+
+/** That somebody takes everything out: once for an archive, however often they ask until it is made. */
+const noteTaking = (
   manager: EntityManager,
-  { practiceId, clientId, now }: ArchiveAsked,
-): Promise<string> {
+  { clientId, coachId: by }: ArchiveAsked,
+  detail: string,
+): Promise<void> =>
+  noteDeedOnce(
+    manager,
+    clientId
+      ? { by, deed: 'client-exported', to: clientId, detail }
+      : { by, deed: 'practice-exported', detail },
+    KEPT_ONCE_MIN,
+  );
+
+/** The archive that is waited for: one that is on its way already, or a new one. */
+async function needArchive(manager: EntityManager, asked: ArchiveAsked): Promise<string> {
+  const { practiceId, clientId, now } = asked;
   if (clientId && !(await manager.existsBy(Client, { id: clientId }))) throw notFound('client');
   const since = new Date(now.getTime() - GOOD_FOR_MS).toISOString();
   const underWay = await manager.findOne(Archive, {
@@ -54,12 +72,14 @@ async function needArchive(
   });
   if (underWay) {
     await manager.update(Archive, { id: underWay.id }, { isTaken: true });
+    await noteTaking(manager, asked, underWay.id);
     return underWay.id;
   }
   const id = crypto.randomUUID();
   const fresh = { state: 'making', isTaken: true, askedOn: now.toISOString() } as const;
   await manager.insert(Archive, { id, practiceId, clientId, ...fresh });
   await sendJob(manager, 'make-archive', { practiceId, clientId, archiveId: id });
+  await noteTaking(manager, asked, id);
   return id;
 }
 

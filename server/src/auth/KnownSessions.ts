@@ -25,6 +25,8 @@ const keyOf = (hash: Buffer): string => hash.toString('base64url');
  */
 export class KnownSessions {
   private readonly known = new Map<string, Known>();
+  /** How often something was. */
+  private forgotten = 0;
 
   constructor(private readonly source: DataSource) {}
 
@@ -33,11 +35,14 @@ export class KnownSessions {
     const key = keyOf(hash);
     const held = this.known.get(key);
     if (held && held.until > performance.now()) return held.who;
+    const { forgotten } = this;
     const who = await maybeSignedIn(this.source, token);
     if (!who) {
       this.known.delete(key);
       return null;
     }
+    // It may be this one that ended while it was looked up: good for this once, and not held.
+    if (forgotten !== this.forgotten) return who;
     const isNoted = held !== undefined && held.notedUntil > performance.now();
     this.hold(key, who, isNoted ? held.notedUntil : performance.now() + NOTED_MS);
     if (!isNoted) await noteSeen(this.source, who, hash);
@@ -46,11 +51,13 @@ export class KnownSessions {
 
   /** @param hash of its token */
   forget(hash: Buffer): void {
+    this.forgotten += 1;
     this.known.delete(keyOf(hash));
   }
 
   /** What is told with all of them has changed. */
   forgetAll(): void {
+    this.forgotten += 1;
     this.known.clear();
   }
 

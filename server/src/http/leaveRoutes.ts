@@ -1,7 +1,6 @@
 import { J } from '@taxikine/core';
 import { Router, type Response } from 'express';
 import type { DataSource } from 'typeorm';
-import { noteDeed, type NewDeed } from '../audit/noteDeed';
 import { sendArchive } from '../archives/sendArchive';
 import { Client } from '../database/entities/Client';
 import { Erasure } from '../database/entities/Erasure';
@@ -19,20 +18,14 @@ export function leaveRoutes(source: DataSource, now: () => Date, withinMs: numbe
   const router = Router();
   const askedOf = (response: Response) => ({
     practiceId: signedIn(response).practice.id,
+    coachId: signedIn(response).coach.id,
     now: now(),
     withinMs,
   });
-  const note = (response: Response, deed: Pick<NewDeed, 'deed' | 'to'>) => {
-    const { practice, coach } = signedIn(response);
-    return inPractice(source, practice.id, (manager) =>
-      noteDeed(manager, { by: coach.id, ...deed }),
-    );
-  };
 
   router.get('/clients/:id/export.zip', needConfirmed(source), async (request, response) => {
     const { id } = input<{ id: string }>(idParam, request.params);
     const asked = { ...askedOf(response), clientId: id, name: 'client.zip' };
-    await note(response, { deed: 'client-exported', to: id });
     await sendArchive(source, response, asked);
   });
 
@@ -53,7 +46,6 @@ export function leaveRoutes(source: DataSource, now: () => Date, withinMs: numbe
 
   router.get('/practice/export.zip', needConfirmed(source), async (_request, response) => {
     const asked = { ...askedOf(response), clientId: null, name: 'practice.zip' };
-    await note(response, { deed: 'practice-exported' });
     await sendArchive(source, response, asked);
   });
 

@@ -1,3 +1,4 @@
+import { setTimeout as delay } from 'node:timers/promises';
 import { J } from '@taxikine/core';
 import { Router, type Request } from 'express';
 import type { DataSource } from 'typeorm';
@@ -22,6 +23,9 @@ export const forgottenSchema = J.object({
   email: J.string().max(200).required().label('e-mail'),
 });
 
+/** Longer than it takes to ask for a letter. */
+const LEAST_MS = 200;
+
 /** What opens with a link to choose a password: no session yet. */
 export function welcomeRoutes(
   source: DataSource,
@@ -42,7 +46,9 @@ export function welcomeRoutes(
 
   router.post('/welcome/letter', async (request, response) => {
     const { email } = input<{ email: string }>(forgottenSchema, request.body);
-    await askForReset(source, tries, email, placeOf(request.ip));
+    const asking = askForReset(source, tries, email, placeOf(request.ip));
+    // Whether anybody has the address is not told by how long it takes, either.
+    await Promise.all([asking, delay(LEAST_MS)]);
     response.status(202).json({});
   });
 
