@@ -318,6 +318,7 @@ export {
   LEAST_PASSWORD,
   type FactorShown,
   type NewFactor,
+  type PasskeyShown,
   type SessionShown,
 } from './contract/account';
 export { DEEDS, READ_EVERY_MIN, type Deed, type DeedShown } from './contract/audit';

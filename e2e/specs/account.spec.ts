@@ -121,3 +121,43 @@ test('a code of an authenticator is asked for at the door, until it is not wante
   await button(page, 'Yes: the password alone lets me in').click();
   await expect(button(page, 'Set up an authenticator')).toBeVisible();
 });
+
+test('a passkey lets in by the device alone, until it is taken away', async ({ page, world }) => {
+  // A browser makes keys for names, and for no numbers.
+  const site = world.url.replace('127.0.0.1', 'localhost');
+  const devices = await page.context().newCDPSession(page);
+  await devices.send('WebAuthn.enable');
+  await devices.send('WebAuthn.addVirtualAuthenticator', {
+    options: {
+      protocol: 'ctap2',
+      transport: 'internal',
+      hasResidentKey: true,
+      hasUserVerification: true,
+      isUserVerified: true,
+      automaticPresenceSimulation: true,
+    },
+  });
+  await page.goto(site);
+  await page.getByLabel('E-mail').fill(STRANGER.email);
+  await field(page, 'Password').fill(STRANGER.password);
+  await button(page, 'Sign in').click();
+  await page.getByRole('heading', { name: 'Loose ends' }).waitFor();
+  await takeFromHouse(page, /^Your account/);
+  await field(page, 'What you call this device').fill('Phone of the floor');
+  await button(page, 'Make a passkey on it').click();
+  await expect(page.getByText('Phone of the floor')).toBeVisible();
+
+  await page.goto(site);
+  await takeFromHouse(page, 'Sign out');
+  await button(page, 'Sign in with a passkey').click();
+  await page.getByRole('heading', { name: 'Loose ends' }).waitFor();
+  await takeFromHouse(page, /^Your account/);
+  await expect(page.getByText('used today, made today')).toBeVisible();
+  await button(page, 'Take away: Phone of the floor').click();
+  await expect(page.getByText('Phone of the floor')).toHaveCount(0);
+
+  await page.goto(site);
+  await takeFromHouse(page, 'Sign out');
+  await button(page, 'Sign in with a passkey').click();
+  await expect(page.getByRole('alert')).toHaveText(/^This passkey lets nobody in here/);
+});

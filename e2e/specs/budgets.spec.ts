@@ -42,7 +42,7 @@ const MOST_KB: Readonly<Record<string, number>> = {
   HomePlanScreen: 204,
   HomeScreen: 168,
   LibraryScreen: 132,
-  LookStep: 172,
+  LookStep: 174,
   OutboxScreen: 100,
   OwnDrillScreen: 218,
   PictureScreen: 171,
@@ -63,6 +63,7 @@ const MOST_KB: Readonly<Record<string, number>> = {
   WorkStep: 244,
   doseDrawings: 82,
   forgetDevice: 69,
+  webauthn: 74,
 };
 const MOST_ENTRY_KB = 295;
 

@@ -10,6 +10,7 @@ import { makePaper } from '../src/papers/makePaper';
 import { everything } from './filled';
 import { FACTOR, withFactor } from './factors';
 import { invited, joined, signedInAs } from './joining';
+import { PASSKEYS, withPasskey } from './passkeys';
 import { archive, restore } from './restoring';
 import {
   type Agent,
@@ -82,6 +83,16 @@ const DONE: Readonly<Record<Deed, () => Promise<object>>> = {
     const { agent } = await withFactor();
     await agent.post(`${FACTOR}/recovery`).send({}).expect(200);
     return { by: 'Tobiah Renn' };
+  },
+  'passkey-added': async () => {
+    await withPasskey();
+    return { by: 'Tobiah Renn', to: null };
+  },
+  'passkey-removed': async () => {
+    const { agent } = await withPasskey();
+    const [{ id }] = (await agent.get(PASSKEYS).expect(200)).body.passkeys;
+    await agent.delete(`${PASSKEYS}/${id}`).expect(204);
+    return { by: 'Tobiah Renn', to: null };
   },
   'guessed-at': async () => {
     const { email } = await joined();

@@ -72,6 +72,7 @@ it('every function that runs as its owner looks in the owner’s places, and is 
     'practices_to_tend',
     'who_has_coach_link',
     'who_has_link',
+    'who_has_passkey',
     'who_has_session',
   ]);
   for (const { path, open } of rows)

@@ -11,6 +11,8 @@ const OPEN: Readonly<Record<string, string>> = {
   'get /openapi.json': 'says what there is, and nothing that is kept',
   'get /case.schema.json': 'the same',
   'post /session': 'the door itself; what it lets in is looked at',
+  'post /session/passkey/begin': 'asks for a signature, and says nothing that is kept',
+  'post /session/passkey': 'the door itself; a signature is looked at',
   'get /home': 'opened by a link',
   'post /home/entries': 'opened by a link',
   'get /calendar/:token.ics': 'opened by a link',

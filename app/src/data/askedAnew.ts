@@ -2,6 +2,8 @@
 export const OWN_SESSIONS = ['own-sessions'] as const;
 /** What is asked of a coach at the door besides the password. */
 export const OWN_FACTOR = ['own-factor'] as const;
+/** The keys of a coach's devices. */
+export const OWN_PASSKEYS = ['own-passkeys'] as const;
 /** Who is of the practice. */
 export const PEOPLE = ['people'] as const;
 /** Whom a client is kept to. */
@@ -13,6 +15,7 @@ export const DEEDS_DONE = ['deeds'] as const;
 export const ASKED_ANEW: readonly unknown[] = [
   OWN_SESSIONS,
   OWN_FACTOR,
+  OWN_PASSKEYS,
   PEOPLE,
   KEEPING,
   DEEDS_DONE,

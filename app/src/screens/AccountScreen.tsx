@@ -1,4 +1,5 @@
 import { OwnSessions } from '../account/OwnSessions';
+import { Passkeys } from '../account/Passkeys';
 import { PasswordForm } from '../account/PasswordForm';
 import { DeviceCode } from '../account/DeviceCode';
 import { SecondFactor } from '../account/SecondFactor';
@@ -13,10 +14,11 @@ export function AccountScreen() {
   const t = useText();
   const { coach } = useCoach();
   return (
-    <PageFrame title={coach.name} note={t('account.title')} back="/" page={WORDS_PAGE}>
+    <PageFrame title={coach.name} note={t('account.title')} back="/" page={WORDS_PAGE} forReading>
       <Words soft>{coach.email}</Words>
       <PasswordForm />
       <SecondFactor />
+      <Passkeys />
       <DeviceCode />
       <OwnSessions />
     </PageFrame>

@@ -19,7 +19,7 @@ export function DeedsScreen() {
   const t = useText();
   const isOwner = useIsOwner();
   return (
-    <PageFrame title={t('deeds.title')} back="/practice" page={PAGE}>
+    <PageFrame title={t('deeds.title')} back="/practice" page={PAGE} forReading>
       {isOwner ? <Deeds /> : <Words>{t('people.ownerOnly')}</Words>}
     </PageFrame>
   );

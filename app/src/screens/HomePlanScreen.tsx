@@ -51,6 +51,7 @@ function KnownHome({ file }: { file: ClientFile }) {
       note={client.name}
       back={`/clients/${client.id}`}
       page={PAGE}
+      forReading
     >
       <Reports file={file} answer={answer} />
       {plan ? (

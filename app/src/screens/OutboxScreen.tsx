@@ -22,7 +22,13 @@ export function OutboxScreen() {
   // What needs a hand comes first.
   const parts = jobs && jobs.stuck.length > 0 ? [JobList, LetterList] : [LetterList, JobList];
   return (
-    <PageFrame title={t('outbox.title')} note={practice.name} back="/practice" page={PAGE}>
+    <PageFrame
+      title={t('outbox.title')}
+      note={practice.name}
+      back="/practice"
+      page={PAGE}
+      forReading
+    >
       {parts.map((Part) => (
         <View key={Part === JobList ? 'jobs' : 'letters'} $wide={{ flex: 1 }} minWidth={0}>
           <Part />

@@ -28,7 +28,13 @@ export function PracticeScreen() {
   const { practice } = useCoach();
   const isOwner = useIsOwner();
   return (
-    <PageFrame title={practice.name} note={t('practice.title')} back="/" page={WORDS_PAGE}>
+    <PageFrame
+      title={practice.name}
+      note={t('practice.title')}
+      back="/"
+      page={WORDS_PAGE}
+      forReading
+    >
       <View flexDirection="row">
         <Button label={t('outbox.open')} onPress={() => router.push('/outbox')} />
       </View>

@@ -2,7 +2,8 @@ import { View } from '@tamagui/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { Refused } from '../data/api';
-import { SESSION_KEY, signIn } from '../data/session';
+import { canHavePasskey, enterByPasskey, NotSigned } from '../data/passkey';
+import { SESSION_KEY, signIn, type Session } from '../data/session';
 import { Button } from '../ui/Button';
 import { Field } from '../ui/Field';
 import { Words } from '../ui/text';
@@ -25,6 +26,7 @@ interface SigningIn {
   /** The password was right, and a code is asked for too. */
   readonly asksForCode: boolean;
   readonly go: (values: Values) => Promise<void>;
+  readonly goByPasskey: () => Promise<void>;
 }
 
 /** Signs in; the server's word when it says no. */
@@ -34,12 +36,12 @@ function useSignIn(): SigningIn {
   const [problem, setProblem] = useState<string | null>(null);
   const [asksForCode, setAsksForCode] = useState(false);
   const isUnderWay = useRef(false);
-  const go = async (values: Values) => {
+  const enter = async (ask: () => Promise<Session>) => {
     if (isUnderWay.current) return;
     isUnderWay.current = true;
     setProblem(null);
     try {
-      client.setQueryData(SESSION_KEY, await signIn(values));
+      client.setQueryData(SESSION_KEY, await ask());
       // What was refused meanwhile is read again.
       void client.invalidateQueries({
         predicate: ({ queryKey }) => queryKey[0] !== SESSION_KEY[0],
@@ -47,18 +49,24 @@ function useSignIn(): SigningIn {
     } catch (error) {
       const isAsked = error instanceof Refused && error.body.code === 'need-code';
       if (isAsked) setAsksForCode(true);
+      else if (error instanceof NotSigned) setProblem(t('signIn.notSigned'));
       else setProblem(problemWords(error as Error, t));
     } finally {
       isUnderWay.current = false;
     }
   };
-  return { problem, asksForCode, go };
+  return {
+    problem,
+    asksForCode,
+    go: (values) => enter(() => signIn(values)),
+    goByPasskey: () => enter(enterByPasskey),
+  };
 }
 
 /** E-mail, password and maybe a code: fields that must not be empty, and nothing that a library of forms would be fetched for. */
 export function SignInForm({ email = '' }: { email?: string }) {
   const t = useText();
-  const { problem, asksForCode, go } = useSignIn();
+  const { problem, asksForCode, go, goByPasskey } = useSignIn();
   const fields = asksForCode ? FIELDS_AND_CODE : FIELDS;
   const [values, setValues] = useState<Values>({ email, password: '', code: '' });
   /** So many of the fields were there when it was sent last. */
@@ -108,6 +116,9 @@ export function SignInForm({ email = '' }: { email?: string }) {
           </Words>
         ) : null}
         <Button kind="main" submits label={t('signIn.go')} />
+        {canHavePasskey() ? (
+          <Button label={t('signIn.passkey')} onPress={() => void goByPasskey()} />
+        ) : null}
         <Forgotten email={values.email} onNoAddress={askForAddress} />
       </View>
     </form>

@@ -36,6 +36,16 @@ export const account = {
   factorType: 'Or type it there',
   factorCode: 'The six digits it shows now',
   factorGo: 'Ask for a code from now on',
+  keys: 'Passkeys',
+  keysWords:
+    'A device that has one lets you in by a finger, a face or its own digits: no password and no code.',
+  keyName: 'What you call this device',
+  keyMake: 'Make a passkey on it',
+  keyMade: 'made {{made}}, not used yet',
+  keyUsed: 'used {{used}}, made {{made}}',
+  keyDrop: 'Take away',
+  keyDropSays: 'Take away: {{device}}',
+  keyNot: 'The device made none. Nothing was changed.',
   device: 'A lock for this device',
   deviceWords:
     'Four to eight digits that open the lock of this screen without the password, also where there is no signal. They are kept on this device alone.',

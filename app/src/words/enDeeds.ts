@@ -28,6 +28,8 @@ export const deeds = {
     erased: 'erased {{name}}',
     'report-made': 'made a report of {{name}}',
     'handout-made': 'made a handout for {{name}}',
+    'passkey-added': 'made a passkey on a device',
+    'passkey-removed': 'took a passkey away',
     'client-kept': 'kept {{name}} to {{detail}}',
     'client-opened': 'opened {{name}} to every coach',
     'handed-over': 'gave the clients of {{name}} to {{detail}}',

@@ -26,6 +26,8 @@ export const enShell = {
     code: 'Code',
     codeHint: 'Six digits of your authenticator, or one of your recovery codes.',
     go: 'Sign in',
+    passkey: 'Sign in with a passkey',
+    notSigned: 'The device did not sign. Sign in with e-mail and password, or try again.',
     needed: {
       email: 'e-mail is needed',
       password: 'password is needed',

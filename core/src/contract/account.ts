@@ -13,6 +13,16 @@ export interface SessionShown {
   readonly here: boolean;
 }
 
+/** A key that a device of a coach holds, as that coach is told of it. */
+export interface PasskeyShown {
+  readonly id: string;
+  /** What the coach calls the device. */
+  readonly name: string;
+  /** Instants; `usedOn` is null until it has let them in. */
+  readonly madeOn: string;
+  readonly usedOn: string | null;
+}
+
 /** A second thing that is asked for at the door, as the coach whose it is is told of it. */
 export interface FactorShown {
   /** Instant; null while only the password is asked for. */

@@ -11,6 +11,8 @@ export const DEEDS = [
   'factor-off',
   'recovery-used',
   'recovery-renewed',
+  'passkey-added',
+  'passkey-removed',
   'file-read',
   'client-exported',
   'practice-exported',

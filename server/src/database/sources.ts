@@ -50,6 +50,7 @@ import { SecondFactor1766000000000 } from './migrations/1766000000000-SecondFact
 import { KeptClients1766100000000 } from './migrations/1766100000000-KeptClients';
 import { PracticeSettings1766200000000 } from './migrations/1766200000000-PracticeSettings';
 import { SessionsTold1766300000000 } from './migrations/1766300000000-SessionsTold';
+import { Passkeys1766400000000 } from './migrations/1766400000000-Passkeys';
 import { SnakeNames } from './namingStrategy';
 
 const options = (url: string): DataSourceOptions => ({
@@ -116,6 +117,7 @@ export const ownerSource = (url: string): DataSource =>
       KeptClients1766100000000,
       PracticeSettings1766200000000,
       SessionsTold1766300000000,
+      Passkeys1766400000000,
     ],
   } as DataSourceOptions);
 

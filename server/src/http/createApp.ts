@@ -27,6 +27,7 @@ import { needSession } from './needSession';
 import { once } from './once';
 import { openapi } from './openapi';
 import { outboxRoutes } from './outboxRoutes';
+import { passkeyDoor, passkeyRoutes } from './passkeyRoutes';
 import { peopleRoutes } from './peopleRoutes';
 import { practiceRoutes } from './practiceRoutes';
 import { recordRoutes } from './recordRoutes';
@@ -117,11 +118,13 @@ export function createApp({
   api.get('/openapi.json', (_request, response) => void response.json(documents.openapi()));
   api.get('/case.schema.json', (_request, response) => void response.json(documents.caseSchema()));
   api.use(sessionRoutes(source, sessions, tries, secure, now));
+  api.use(passkeyDoor(source, tries, secure));
   api.use(homeRoutes(source, tries, now), welcomeRoutes(source, sessions, tries, secure));
   api.use(needSession(sessions), clientRoutes(source, now), fileRoute(source));
   api.use(
     accountRoutes(source, sessions, tries),
     factorRoutes(source, now),
+    passkeyRoutes(source, secure),
     peopleRoutes(source, sessions),
     deedRoutes(source),
     settingsRoutes(source, sessions),

@@ -11,6 +11,7 @@ import {
   schemaOf,
 } from './openapiParts';
 import { keepingSchema } from './keepingRoutes';
+import { madePasskeySchema, signedSchema } from './passkeyRoutes';
 import { newPersonSchema, personSchema } from './peopleRoutes';
 import { settingsSchema } from './settingsRoutes';
 import { forgottenSchema, welcomeSchema } from './welcomeRoutes';
@@ -63,9 +64,68 @@ const factor = {
   },
 };
 
+const noName = refused('This server is reached by a number');
+
+/** Keys that let a coach in without a password (WebAuthn). */
+const passkeys = {
+  '/api/v1/session/passkey/begin': {
+    post: {
+      operationId: 'begin-passkey-sign-in',
+      responses: { 200: answer('What a device is asked to sign'), 422: noName },
+    },
+  },
+  '/api/v1/session/passkey': {
+    post: {
+      operationId: 'sign-in-by-passkey',
+      requestBody: { required: true, content: json(schemaOf(signedSchema)) },
+      responses: {
+        201: answer('Signed in'),
+        401: refused('No key of anybody’s here'),
+        429: refused('Too many tries'),
+      },
+    },
+  },
+  '/api/v1/account/passkeys': {
+    get: {
+      operationId: 'list-passkeys',
+      responses: { 200: answer('The keys of the coach') },
+    },
+    post: {
+      operationId: 'add-passkey',
+      requestBody: { required: true, content: json(schemaOf(madePasskeySchema)) },
+      responses: {
+        204: { description: 'It lets the coach in from now on' },
+        422: refused('Not a key that was asked for'),
+      },
+    },
+  },
+  '/api/v1/account/passkeys/begin': {
+    post: {
+      operationId: 'begin-passkey',
+      responses: {
+        200: answer('What a device needs to make a key'),
+        403: refused('The password is to be given first'),
+        422: noName,
+      },
+    },
+  },
+  '/api/v1/account/passkeys/{id}': clientPath(
+    {
+      operationId: 'remove-passkey',
+      responses: {
+        204: { description: 'It lets nobody in any more' },
+        403: refused('The password is to be given first'),
+        404: refused('No such key'),
+      },
+    },
+    'delete',
+  ),
+};
+
 /** A coach's own account. */
 export const account = {
   ...factor,
+  ...passkeys,
   '/api/v1/account/sessions': {
     get: {
       operationId: 'list-own-sessions',

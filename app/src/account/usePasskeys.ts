@@ -1,0 +1,39 @@
+import type { PasskeyShown } from '@taxikine/core/contract/account';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { call } from '../data/api';
+import { OWN_PASSKEYS } from '../data/askedAnew';
+import { confirmed } from '../data/confirming';
+import { makePasskey, NotSigned } from '../data/passkey';
+import { problemWords } from '../words/problemWords';
+import { useText } from '../words/useText';
+
+const PATH = '/account/passkeys';
+
+/** The keys of the coach's devices, and ways to make one here and to take one away. */
+export function usePasskeys() {
+  const t = useText();
+  const client = useQueryClient();
+  const query = useQuery({
+    queryKey: OWN_PASSKEYS,
+    queryFn: () => call<{ passkeys: PasskeyShown[] }>('GET', PATH).then((all) => all.passkeys),
+    staleTime: 0,
+  });
+  const shared = {
+    networkMode: 'always',
+    gcTime: 0,
+    onSettled: () => client.invalidateQueries({ queryKey: OWN_PASSKEYS }),
+  } as const;
+  const making = useMutation({ ...shared, mutationFn: makePasskey });
+  const dropping = useMutation({
+    ...shared,
+    mutationFn: (id: string) => confirmed(() => call('DELETE', `${PATH}/${id}`)),
+  });
+  const error = making.error ?? dropping.error ?? (query.data ? null : query.error);
+  return {
+    passkeys: query.data ?? [],
+    problem: error instanceof NotSigned ? t('account.keyNot') : problemWords(error, t),
+    busy: making.isPending || dropping.isPending,
+    make: making.mutate,
+    drop: dropping.mutate,
+  };
+}
