@@ -1,8 +1,9 @@
 import { inPractice } from '../src';
+import { MOST_TRIES } from '../src/auth/tries';
 import { tidyChallenges } from '../src/passkeys/challenges';
 import { codeOf, FACTOR, begin, turnOn } from './factors';
 import { joined } from './joining';
-import { add, beginMaking, challengeOf, enter, PASSKEYS, withPasskey } from './passkeys';
+import { add, atDoor, beginMaking, challengeOf, enter, PASSKEYS, withPasskey } from './passkeys';
 import { SITE, softKey, type Forged } from './softKey';
 import { coach, useWorld, world } from './world';
 
@@ -98,6 +99,14 @@ describe('a key', () => {
     const { key, id } = await withPasskey();
     await coach.put(`/api/v1/people/${id}`).send({ role: 'coach', ended: true }).expect(204);
     await enter(key.sign(await challengeOf())).expect(401);
+  });
+
+  it('is asked for a signature no more than so often where none comes', async () => {
+    const { passkeysFromPlace: most } = MOST_TRIES;
+    const { key } = await withPasskey();
+    for (let i = 0; i < 3; i++) await enter(key.sign(await challengeOf())).expect(201);
+    for (let i = 0; i < most; i++) await challengeOf();
+    await atDoor().post('/api/v1/session/passkey/begin').send({}).expect(429);
   });
 
   it('is not made for a server that goes by a number', async () => {

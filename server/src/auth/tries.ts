@@ -15,6 +15,8 @@ export const MOST_TRIES = {
   account: 50,
   /** Accounts from one place. */
   place: 100,
+  /** Signatures that are asked for and never come, from one place. */
+  passkeysFromPlace: 100,
   /** Letters for another password, to one address. */
   forgotten: 3,
   /** And from one place. */

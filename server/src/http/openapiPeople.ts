@@ -71,7 +71,11 @@ const passkeys = {
   '/api/v1/session/passkey/begin': {
     post: {
       operationId: 'begin-passkey-sign-in',
-      responses: { 200: answer('What a device is asked to sign'), 422: noName },
+      responses: {
+        200: answer('What a device is asked to sign'),
+        422: noName,
+        429: refused('Too many that never came'),
+      },
     },
   },
   '/api/v1/session/passkey': {

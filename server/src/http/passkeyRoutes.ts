@@ -58,7 +58,10 @@ export function passkeyDoor(source: DataSource, tries: Tries, secure: boolean): 
   const router = Router();
 
   router.post('/session/passkey/begin', async (request, response) => {
-    response.json(await beginEntering(source, siteOf(request, secure)));
+    const site = siteOf(request, secure);
+    // Each is kept for a while: nobody fills the table.
+    await tries.take(1, ['passkeysFromPlace', placeOf(request.ip)]);
+    response.json(await beginEntering(source, site));
   });
 
   router.post('/session/passkey', async (request, response) => {

@@ -91,7 +91,7 @@ export async function enterByPasskey(
   const [known] = (await source.query('SELECT * FROM who_has_passkey($1)', [signed.id])) as Known[];
   if (!known) throw notKnown();
   const counter = await counterOf(source, signed, known, site);
-  await tries.giveBack(1, ['place', place]);
+  await tries.giveBack(1, ['place', place], ['passkeysFromPlace', place]);
   const { coach_id: coachId, practice_id: practiceId } = known;
   return inPractice(source, practiceId, async (manager) => {
     await manager.query(
