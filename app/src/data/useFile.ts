@@ -26,11 +26,14 @@ import {
 /** A file with the server's tag of what it was: kept as one, so that no tag outlives what it is the tag of. */
 type TaggedFile = ClientFile & { readonly tag?: string | null };
 
-/** A client who was erased, or is kept to another coach now: what this device had of them is not shown any more. */
+/**
+ * A client who was erased, or is kept to another coach now: what this device had of them is not shown any more. One
+ * whom the server has never told of was made here: the answer set out before the writes came there.
+ */
 function letGo(client: QueryClient, clientId: string): void {
   const query = client.getQueryCache().find<TaggedFile>({ queryKey: fileKey(clientId) });
   const had = query?.state.data;
-  if (!had) return;
+  if (!query || !had?.tag) return;
   query.setState({ data: undefined, dataUpdatedAt: 0 });
   void import('../leave/forgetThings').then(({ forgetThings }) => forgetThings(had));
 }
