@@ -22,5 +22,9 @@ const isTapped = (file) => TAPPED.some((folder) => file.includes(`/app/src/${fol
 
 module.exports = (api) => {
   api.cache(true);
-  return { presets: [['babel-preset-expo', { web: { 'react-compiler': { sources: isTapped } } }]] };
+  return {
+    presets: [['babel-preset-expo', { web: { 'react-compiler': { sources: isTapped } } }]],
+    // Jest's modules are not Node's: what is fetched late is required there.
+    env: { test: { plugins: ['@babel/plugin-transform-dynamic-import'] } },
+  };
 };
