@@ -2,7 +2,7 @@ const { watchPlugins: _, ...preset } = require('jest-expo/web/jest-preset');
 
 /** Packages that ship code which Jest cannot read as it is. */
 const COMPILED =
-  'react-native|@react-native|expo|@expo|@tamagui|tamagui|idb-keyval|lucide-react-native|@taxikine';
+  'react-native|@react-native|expo|@expo|standard-navigation|@tamagui|tamagui|idb-keyval|lucide-react-native|@taxikine';
 
 module.exports = {
   ...preset,

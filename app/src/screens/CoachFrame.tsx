@@ -59,13 +59,23 @@ export interface CoachFrameProps {
 
 /** Round every screen of a signed-in coach: what this device keeps, and what has to be asked. */
 export function CoachFrame({ session, children }: CoachFrameProps) {
-  const t = useText();
   const { coach } = session;
   const isLocked = useLock(session);
-  const isExpired = useStore(expired);
   const isKept = useKept(coach.id);
   useEffect(() => whenIdle(keepApp), []);
-  if (!isKept) return isLocked ? <LockScreen coach={coach} /> : <ComingBones />;
+  return (
+    <>
+      {isKept ? <Kept email={coach.email}>{children}</Kept> : isLocked ? null : <ComingBones />}
+      {/* One and the same before and after: what is typed into it in the first moment stays there. */}
+      {isLocked ? <LockScreen coach={coach} /> : null}
+    </>
+  );
+}
+
+/** Once it is back what this coach has on the device. */
+function Kept({ email, children }: { readonly email: string; readonly children: ReactNode }) {
+  const t = useText();
+  const isExpired = useStore(expired);
   return (
     <>
       <View flex={1} minHeight={0}>
@@ -77,9 +87,8 @@ export function CoachFrame({ session, children }: CoachFrameProps) {
       <ConfirmSheet />
       <Sheet title={t('signIn.again')} open={isExpired} onClose={() => expired.set(false)}>
         <Words>{t('signIn.expired')}</Words>
-        <SignInForm email={coach.email} />
+        <SignInForm email={email} />
       </Sheet>
-      {isLocked ? <LockScreen coach={coach} /> : null}
     </>
   );
 }
