@@ -41,11 +41,17 @@ interface WorldOptions {
   /** See `AppOptions`. */
   readonly madeWithinMs?: number;
   readonly proxies?: number;
+  readonly secure?: boolean;
   readonly patience?: Patience;
 }
 
 /** A fresh database of its own with two practices, and the application on it. */
-export async function makeWorld({ madeWithinMs = 8000, proxies, patience }: WorldOptions = {}) {
+export async function makeWorld({
+  madeWithinMs = 8000,
+  proxies,
+  secure = false,
+  patience,
+}: WorldOptions = {}) {
   const admin = process.env.TEST_ADMIN_URL;
   if (!admin) throw new Error('TEST_ADMIN_URL is not set: run the server tests with npm test');
   const databases = await freshDatabase(admin);
@@ -67,7 +73,7 @@ export async function makeWorld({ madeWithinMs = 8000, proxies, patience }: Worl
     changes,
     now: () => NOON,
     dist: '/nowhere',
-    secure: false,
+    secure,
     madeWithinMs,
     proxies,
   });

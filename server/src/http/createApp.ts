@@ -1,7 +1,6 @@
 import { caseJsonSchema } from '@taxikine/core';
 import compression from 'compression';
 import express, { type Express } from 'express';
-import helmet from 'helmet';
 import type { Logger } from 'pino';
 import type { DataSource } from 'typeorm';
 import { KnownSessions } from '../auth/KnownSessions';
@@ -15,6 +14,7 @@ import { clientRoutes } from './clientRoutes';
 import { factorRoutes } from './factorRoutes';
 import { fileRoute } from './fileRoute';
 import { deedRoutes } from './deedRoutes';
+import { headers } from './headers';
 import { healthRoute } from './healthRoute';
 import { homeRoutes } from './homeRoutes';
 import { jsonBody } from './jsonBody';
@@ -34,6 +34,7 @@ import { recordRoutes } from './recordRoutes';
 import { reportRoutes } from './reportRoutes';
 import { restoreRoutes } from './restoreRoutes';
 import { sameOrigin } from './sameOrigin';
+import { setSecure } from './sessionCookie';
 import { sessionRoutes } from './sessionRoutes';
 import { settingsRoutes } from './settingsRoutes';
 import { welcomeRoutes } from './welcomeRoutes';
@@ -62,23 +63,6 @@ const MADE_WITHIN_MS = 20_000;
 
 /** A smaller answer fits into a packet or two as it is. */
 const COMPRESSED_FROM_BYTES = 2048;
-
-/** React Native for Web writes its style sheet at run time, so inline styles are allowed; scripts are not. */
-const headers = (secure: boolean) =>
-  helmet({
-    contentSecurityPolicy: {
-      directives: {
-        defaultSrc: ["'self'"],
-        styleSrc: ["'self'", "'unsafe-inline'"],
-        imgSrc: ["'self'", 'data:', 'blob:'],
-        // A video file that is scrubbed for one moment of it.
-        mediaSrc: ["'self'", 'blob:'],
-        workerSrc: ["'self'"],
-        upgradeInsecureRequests: secure ? [] : null,
-      },
-    },
-    strictTransportSecurity: secure,
-  });
 
 /** Each takes a fifth of a second, and says the same every time. */
 const documents = { openapi: once(openapi), caseSchema: once(caseJsonSchema) };
@@ -110,16 +94,17 @@ export function createApp({
   app.disable('x-powered-by');
   // Nothing of the API is kept by a browser; files have tags of their own.
   app.disable('etag');
-  app.use(headers(secure), logRequests(log), knownHost(names));
+  setSecure(app, secure);
+  app.use(...headers(secure), logRequests(log), knownHost(names));
   app.use(healthRoute(source));
   const api = express.Router();
   api.use(compression({ threshold: COMPRESSED_FROM_BYTES }));
   api.use(sameOrigin, jsonBody());
   api.get('/openapi.json', (_request, response) => void response.json(documents.openapi()));
   api.get('/case.schema.json', (_request, response) => void response.json(documents.caseSchema()));
-  api.use(sessionRoutes(source, sessions, tries, secure, now));
+  api.use(sessionRoutes(source, sessions, tries, now));
   api.use(passkeyDoor(source, tries, secure));
-  api.use(homeRoutes(source, tries, now), welcomeRoutes(source, sessions, tries, secure));
+  api.use(homeRoutes(source, tries, now), welcomeRoutes(source, sessions, tries));
   api.use(needSession(sessions), clientRoutes(source, now), fileRoute(source));
   api.use(
     accountRoutes(source, sessions, tries),

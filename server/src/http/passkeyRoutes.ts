@@ -20,7 +20,7 @@ import { agentOf } from './agentOf';
 import { input } from './input';
 import { needPasswordGiven } from './needConfirmed';
 import { signedIn } from './needSession';
-import { cookieOptions, SESSION_COOKIE } from './sessionCookie';
+import { giveToken } from './sessionCookie';
 
 const base64url = () =>
   J.string()
@@ -72,10 +72,8 @@ export function passkeyDoor(source: DataSource, tries: Tries, secure: boolean): 
     const site = siteOf(request, secure);
     const [place, agent] = [placeOf(request.ip), agentOf(request)];
     const token = await enterByPasskey(source, tries, { signed, site, place, agent });
-    response
-      .cookie(SESSION_COOKIE, token, cookieOptions(secure))
-      .status(201)
-      .json(await maybeSignedIn(source, token));
+    const session = await maybeSignedIn(source, token);
+    giveToken(response, token).status(201).json(session);
   });
 
   return router;

@@ -11,7 +11,7 @@ import { notSignedIn } from '../errors';
 import { agentOf } from './agentOf';
 import { input } from './input';
 import { needSession, signedIn } from './needSession';
-import { cookieOptions, maybeToken, SESSION_COOKIE } from './sessionCookie';
+import { giveToken, maybeToken, takeToken } from './sessionCookie';
 
 export const signInSchema = J.object({
   email: J.string().max(200).required().label('e-mail'),
@@ -24,7 +24,6 @@ export function sessionRoutes(
   source: DataSource,
   sessions: KnownSessions,
   tries: Tries,
-  secure: boolean,
   now: () => Date,
 ): Router {
   const router = Router();
@@ -46,10 +45,8 @@ export function sessionRoutes(
     const place = placeOf(request.ip);
     const token = await guardedSignIn(source, tries, { ...said, place, agent, now: now() });
     await endFormer(request);
-    response
-      .cookie(SESSION_COOKIE, token, cookieOptions(secure))
-      .status(201)
-      .json(await maybeSignedIn(source, token));
+    const session = await maybeSignedIn(source, token);
+    giveToken(response, token).status(201).json(session);
   });
 
   router.get('/session', needSession(sessions), (_request, response) => {
@@ -62,7 +59,7 @@ export function sessionRoutes(
     await signOut(source, signedIn(response), token);
     // After it is gone: what is looked up meanwhile must not be held.
     sessions.forget(hashOfToken(token));
-    response.clearCookie(SESSION_COOKIE, { path: '/' }).status(204).end();
+    takeToken(response).status(204).end();
   });
 
   return router;

@@ -13,7 +13,7 @@ import { oneCoachLink } from '../people/coachLinks';
 import { agentOf } from './agentOf';
 import { bearer } from './bearer';
 import { input } from './input';
-import { cookieOptions, SESSION_COOKIE } from './sessionCookie';
+import { giveToken } from './sessionCookie';
 
 export const welcomeSchema = J.object({
   password: J.string().max(400).required().label('password'),
@@ -27,12 +27,7 @@ export const forgottenSchema = J.object({
 const LEAST_MS = 200;
 
 /** What opens with a link to choose a password: no session yet. */
-export function welcomeRoutes(
-  source: DataSource,
-  sessions: KnownSessions,
-  tries: Tries,
-  secure: boolean,
-): Router {
+export function welcomeRoutes(source: DataSource, sessions: KnownSessions, tries: Tries): Router {
   const router = Router();
   /** What a link opens is never refused; what opens nothing is counted. */
   const opened = <T>(request: Request, work: (token: string) => Promise<T>): Promise<T> => {
@@ -65,10 +60,8 @@ export function welcomeRoutes(
     );
     for (const hash of ended) sessions.forget(hash);
     if (!session) return void response.status(200).json(null);
-    response
-      .cookie(SESSION_COOKIE, session, cookieOptions(secure))
-      .status(201)
-      .json(await maybeSignedIn(source, session));
+    const who = await maybeSignedIn(source, session);
+    giveToken(response, session).status(201).json(who);
   });
 
   return router;
