@@ -2,7 +2,7 @@ import { inPractice } from '../src';
 import { SERVING, WORKING } from '../src/database/sources';
 import { coach, keep, newClient, put, useWorld, world } from './world';
 
-const PATIENCE = { connection: 400, statement: 900, lock: 300, idle: 600 };
+const PATIENCE = { connection: 400, statement: 900, lock: 300, idle: 600, commit: 5000 };
 
 useWorld({ patience: PATIENCE });
 
@@ -86,6 +86,7 @@ it('who serves is less patient than the app, who works in the background more', 
   const APP_WAITS_MS = 15_000;
   expect(SERVING.connection).toBeLessThan(APP_WAITS_MS);
   expect(SERVING.statement).toBeLessThan(APP_WAITS_MS);
-  for (const what of ['connection', 'statement', 'lock', 'idle'] as const)
+  expect(SERVING.commit).toBeLessThan(APP_WAITS_MS);
+  for (const what of ['connection', 'statement', 'lock', 'idle', 'commit'] as const)
     expect(WORKING[what]).toBeGreaterThan(SERVING[what]);
 });

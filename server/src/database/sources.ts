@@ -130,22 +130,31 @@ export interface Patience {
   readonly lock: number;
   /** Of a transaction that does nothing. */
   readonly idle: number;
+  /** For a standby that a commit waits for. */
+  readonly commit: number;
 }
 
 /** Less than the app waits for an answer: it is told, and asks again. */
-export const SERVING: Patience = { connection: 5000, statement: 12_000, lock: 4000, idle: 15_000 };
+export const SERVING: Patience = {
+  connection: 5000,
+  statement: 12_000,
+  lock: 4000,
+  idle: 15_000,
+  commit: 5000,
+};
 /** What works in the background reads whole practices, and nobody waits for it. */
 export const WORKING: Patience = {
   connection: 30_000,
   statement: 300_000,
   lock: 30_000,
   idle: 120_000,
+  commit: 60_000,
 };
 
 /** The application's connection, as a role that owns nothing. One that hangs holds the others up for so long, and no longer. */
 export const appSource = (
   url: string,
-  { connection, statement, lock, idle }: Patience = SERVING,
+  { connection, statement, lock, idle, commit }: Patience = SERVING,
 ): DataSource =>
   new DataSource({
     ...options(url),
@@ -155,5 +164,6 @@ export const appSource = (
       statement_timeout: statement,
       lock_timeout: lock,
       idle_in_transaction_session_timeout: idle,
+      commitTimeoutMillis: commit,
     },
   } as DataSourceOptions);

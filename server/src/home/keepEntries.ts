@@ -1,6 +1,7 @@
 import type { HomeEntry } from '@taxikine/core';
 import { In, type EntityManager } from 'typeorm';
 import type { LinkHolder } from '../auth/links';
+import { needReplicated } from '../database/commitSafely';
 import { HomeEntryRow } from '../database/entities/HomeEntryRow';
 import { HomePlanRow } from '../database/entities/HomePlanRow';
 import { invalid } from '../errors';
@@ -50,6 +51,7 @@ export async function keepEntries(
   });
   await manager.createQueryBuilder().insert().into(HomeEntryRow).values(rows).orIgnore().execute();
   await checkKept(manager, clientId, entries);
+  await needReplicated(manager);
   return {
     kept: entries.map(({ id }) => id),
     planChanged: entries.some((entry) => {
