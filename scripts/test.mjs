@@ -1,7 +1,7 @@
 import { readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { startCluster } from './lib/cluster.mjs';
-import { needChromium, needPostgres } from './lib/debian.mjs';
+import { needChromium, needNginx, needOpenssl, needPostgres } from './lib/debian.mjs';
 import { needDependencies } from './lib/dependencies.mjs';
 import { ROOT } from './lib/paths.mjs';
 import { heard, shown, Told } from './lib/run.mjs';
@@ -117,6 +117,8 @@ async function main() {
   await needDependencies();
   const bin = await needPostgres();
   const chromium = await needChromium();
+  await needNginx();
+  await needOpenssl();
   const scratch = scratchFolder('test');
   const cluster = await startCluster({ bin, home: scratch, wantedPort: 25310, safe: false });
   const world = { adminUrl: cluster.adminUrl, chromium, scratch };

@@ -1,5 +1,6 @@
-import { existsSync, readdirSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
+import { KEPT } from './paths.mjs';
 import { isRoot, shown, succeeds, Told } from './run.mjs';
 
 const POSTGRES_HOME = '/usr/lib/postgresql';
@@ -21,6 +22,11 @@ export const maybeChromium = () => [SHELL, ...WHOLE].find(existsSync) ?? null;
 
 const sudo = () => (isRoot() ? [] : succeeds('sudo', ['-n', 'true']) ? ['sudo', '-n'] : null);
 
+const withPrefix = (prefix, words) => {
+  const [first, ...rest] = [...prefix, ...words];
+  return [first, rest];
+};
+
 /** Installs Debian packages when this user may; otherwise says the exact command. */
 async function install(packages, why) {
   const command = `apt-get install -y --no-install-recommends ${packages.join(' ')}`;
@@ -29,10 +35,8 @@ async function install(packages, why) {
     throw new Told(`${why} is missing. Install it with:\n  sudo apt-get update && sudo ${command}`);
   console.log(`Installing ${packages.join(', ')} (${why}) …`);
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
-  const run = (line) => {
-    const [first, ...rest] = [...prefix, ...line.split(' ')];
-    return shown(first, rest, { env, stdio: ['ignore', 'ignore', 'inherit'] });
-  };
+  const run = (line) =>
+    shown(...withPrefix(prefix, line.split(' ')), { env, stdio: ['ignore', 'ignore', 'inherit'] });
   await run('apt-get update -q');
   if ((await run(command)) !== 0) throw new Told(`Could not install ${packages.join(', ')}.`);
 }
@@ -63,4 +67,36 @@ export async function needChromium() {
   const path = maybeChromium();
   if (!path) throw new Told(`Chromium was installed but is at none of ${WHOLE.join(', ')}.`);
   return path;
+}
+
+const INSTALLED_NGINX = '/usr/sbin/nginx';
+
+/**
+ * Debian's nginx, for the tests of what stands in front of servers. Where it is not installed it is unpacked beside the
+ * code: the package would begin to serve at port 80.
+ */
+export async function needNginx() {
+  const home = join(KEPT, 'nginx');
+  const unpacked = join(home, INSTALLED_NGINX);
+  const there = [INSTALLED_NGINX, unpacked].find(existsSync);
+  if (there) return there;
+  mkdirSync(home, { recursive: true });
+  console.log('Unpacking nginx (for the tests of what stands in front) …');
+  const download = () => succeeds('apt-get', ['download', '-q', 'nginx'], { cwd: home });
+  if (!download()) {
+    const prefix = sudo();
+    if (prefix) succeeds(...withPrefix(prefix, ['apt-get', 'update', '-q']));
+    if (!download())
+      throw new Told('nginx is missing. Install it with:\n  sudo apt-get install nginx');
+  }
+  const file = readdirSync(home).find((name) => name.endsWith('.deb'));
+  if (!succeeds('dpkg-deb', ['-x', file, '.'], { cwd: home }) || !existsSync(unpacked))
+    throw new Told(`The package ${file} has no nginx in it.`);
+  return unpacked;
+}
+
+/** For certificates that last as long as a test. */
+export async function needOpenssl() {
+  if (!succeeds('which', ['openssl'])) await install(['openssl'], 'openssl');
+  return 'openssl';
 }

@@ -1,4 +1,5 @@
-const LONGEST_WAIT_MS = 60_000;
+/** How soon one that died is started again, and how long that is put off at most when it dies again and again. */
+const WAITS = { waitMs: 1000, mostMs: 60_000 };
 
 /** A process that is started again when it dies, at longer and longer intervals; what it had begun is tried again. */
 export class KeptProcess {
@@ -11,11 +12,11 @@ export class KeptProcess {
    * @param what said when it stops: server, worker
    * @param begin starts it; resolves with the process once it is ready
    */
-  constructor(what, begin, { waitMs = 1000 } = {}) {
+  constructor(what, begin, waits = {}) {
     this.what = what;
     this.begin = begin;
-    this.waitMs = waitMs;
-    this.#waitMs = waitMs;
+    this.waits = { ...WAITS, ...waits };
+    this.#waitMs = this.waits.waitMs;
   }
 
   /** Rejects when the very first one does not come up: then something is wrong with the installation. */
@@ -28,7 +29,7 @@ export class KeptProcess {
     child.once('exit', (code, signal) => {
       this.#child = null;
       if (this.#stopping) return;
-      if (Date.now() - since > LONGEST_WAIT_MS) this.#waitMs = this.waitMs;
+      if (Date.now() - since > this.waits.mostMs) this.#waitMs = this.waits.waitMs;
       console.error(
         `The ${this.what} stopped (${signal ?? code}); it is started again in ${this.#waitMs / 1000} s.`,
       );
@@ -41,7 +42,7 @@ export class KeptProcess {
       () => void this.start().catch(() => this.#stopping || this.#again()),
       this.#waitMs,
     );
-    this.#waitMs = Math.min(2 * this.#waitMs, LONGEST_WAIT_MS);
+    this.#waitMs = Math.min(2 * this.#waitMs, this.waits.mostMs);
   }
 
   /** Lets it finish what is under way. */

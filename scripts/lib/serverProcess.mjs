@@ -17,13 +17,14 @@ function startProcess(what, settings) {
   });
 }
 
-/** The Express process. */
-export const startServer = ({ port, appUrl, dist = WEB_DIST, logLevel = 'warn' }) =>
+/** The Express process. `behind`: what it is told of a proxy in front, as in `docs/operating.md`. */
+export const startServer = ({ port, appUrl, dist = WEB_DIST, logLevel = 'warn', behind = {} }) =>
   startProcess('server', {
     PORT: String(port),
     APP_DATABASE_URL: appUrl,
     WEB_DIST: dist,
     LOG_LEVEL: logLevel,
+    ...behind,
   });
 
 /** The process that makes papers, sends letters and rolls up. Letters of the simulated outbox go into a folder. */
