@@ -1,6 +1,7 @@
 import type { ChildProcess } from 'node:child_process';
-import { readFileSync, rmSync } from 'node:fs';
+import { existsSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
+import { setTimeout as delay } from 'node:timers/promises';
 import { startCluster } from '../../scripts/lib/cluster.mjs';
 import { prepared } from '../../scripts/lib/database.mjs';
 import { needPostgres } from '../../scripts/lib/debian.mjs';
@@ -75,4 +76,33 @@ test('PostgreSQL that is killed is started again where it was, and server and wo
     await cluster.stop();
     rmSync(home, { recursive: true, force: true });
   }
+});
+
+test('server and worker that come up before their database wait for it', async () => {
+  const home = scratchFolder('kept');
+  const cluster = await startCluster({ bin: await needPostgres(), home, wantedPort: 27870 });
+  const { appUrl } = prepared(cluster, { name: 'kept', fresh: false });
+  const pid = () =>
+    Number(readFileSync(join(home, 'postgres/data/postmaster.pid'), 'utf8').split('\n')[0]);
+  const was = pid();
+  process.kill(was, 'SIGKILL');
+  await expect.poll(() => existsSync(`/proc/${was}`)).toBe(false);
+  const port = 27890;
+  const quiet = { appUrl, logLevel: 'silent' };
+  const starting = Promise.all([
+    startServer({ ...quiet, port }),
+    startWorker({ ...quiet, publicUrl: 'http://kept.example', outbox: home }),
+  ]);
+  // Long enough that either would have ended, and been told.
+  const early = await Promise.race([
+    starting.catch(() => 'ended'),
+    delay(4000).then(() => 'waits'),
+  ]);
+  await cluster.revive();
+  const both = await starting;
+  const met = await health(port);
+  for (const child of both) child.kill('SIGKILL');
+  await cluster.stop();
+  rmSync(home, { recursive: true, force: true });
+  expect([early, met]).toEqual(['waits', 200]);
 });

@@ -5,6 +5,7 @@ import { keepLines } from './http/keepLines';
 import { need } from './need';
 import { sayReady } from './sayReady';
 import { whenStopped } from './whenStopped';
+import { whenThere } from './whenThere';
 
 const log = pino({ level: process.env.LOG_LEVEL ?? 'info' });
 const host = process.env.HOST ?? '127.0.0.1';
@@ -14,8 +15,9 @@ if (open) {
   console.error(open);
   process.exit(1);
 }
-const source = await appSource(need('APP_DATABASE_URL')).initialize();
-const changes = new ChangeFeed(need('APP_DATABASE_URL'), log);
+const appUrl = need('APP_DATABASE_URL');
+const source = await whenThere(() => appSource(appUrl).initialize(), log);
+const changes = new ChangeFeed(appUrl, log);
 const app = createApp({
   source,
   log,

@@ -3,18 +3,18 @@ import { appSource, outboxSender, startWorker, WORKING } from './index';
 import { need } from './need';
 import { sayReady } from './sayReady';
 import { whenStopped } from './whenStopped';
+import { whenThere } from './whenThere';
 
 const log = pino({ level: process.env.LOG_LEVEL ?? 'info' });
 const appUrl = need('APP_DATABASE_URL');
-const source = await appSource(appUrl, WORKING).initialize();
-const endWork = await startWorker({
-  source,
-  appUrl,
+const source = await whenThere(() => appSource(appUrl, WORKING).initialize(), log);
+const sender = outboxSender(need('OUTBOX'));
+const publicUrl = need('PUBLIC_URL').replace(/\/+$/, '');
+const now = () => new Date();
+const endWork = await whenThere(
+  () => startWorker({ source, appUrl, log, now, sender, publicUrl }),
   log,
-  now: () => new Date(),
-  sender: outboxSender(need('OUTBOX')),
-  publicUrl: need('PUBLIC_URL').replace(/\/+$/, ''),
-});
+);
 /** Finishes what is under way, then lets go of the database. */
 async function end(): Promise<void> {
   await endWork();

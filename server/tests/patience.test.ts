@@ -1,4 +1,6 @@
+import { Client } from 'pg';
 import { inPractice } from '../src';
+import { translated } from '../src/database/databaseErrors';
 import { SERVING, WORKING } from '../src/database/sources';
 import { coach, keep, newClient, put, useWorld, world } from './world';
 
@@ -79,6 +81,22 @@ it('a transaction that does nothing is let go of', async () => {
     await manager.query('SELECT 1');
   });
   await expect(idling).rejects.toThrow();
+  await coach.get('/api/v1/clients').expect(200);
+});
+
+it('a line that goes between two questions is told as trouble that passes', async () => {
+  const cut = own(async ({ queryRunner }) => {
+    const runner = queryRunner!;
+    const [{ pid }] = await runner.query('SELECT pg_backend_pid() AS pid');
+    const admin = new Client({ connectionString: process.env.TEST_ADMIN_URL });
+    await admin.connect();
+    await admin.query('SELECT pg_terminate_backend($1)', [pid]);
+    await admin.end();
+    while (!runner.isReleased) await new Promise(setImmediate);
+    await runner.query('SELECT 1');
+  });
+  const raised = await cut.catch((error: unknown) => error);
+  expect(translated(raised)).toMatchObject({ status: 503, shape: { code: 'database-away' } });
   await coach.get('/api/v1/clients').expect(200);
 });
 

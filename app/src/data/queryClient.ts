@@ -67,7 +67,7 @@ export function createQueryClient(): QueryClient {
     networkMode: 'always',
     gcTime: WEEK_MS,
     retry: (_count, error) => isPassing(error),
-    retryDelay: (count) => Math.min(500 * 2 ** count, 5000),
+    retryDelay: (count) => Math.min(500 * 2 ** count, 2000),
   });
   return client;
 }

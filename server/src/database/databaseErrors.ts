@@ -1,5 +1,9 @@
 import { DatabaseError } from 'pg';
-import { QueryFailedError } from 'typeorm';
+import {
+  QueryFailedError,
+  QueryRunnerAlreadyReleasedError,
+  QueryRunnerProviderAlreadyReleasedError,
+} from 'typeorm';
 import { AppError, notFound } from '../errors';
 
 /** The SQLSTATE, whether TypeORM asked or we asked by ourselves. */
@@ -46,6 +50,9 @@ const NO_LINE = ['ECONNREFUSED', 'ECONNRESET', 'EPIPE', 'ENOENT'];
 
 /** What went wrong on the way to the database, where it is not the database that says so; null otherwise. */
 function maybeOfLine(error: unknown): AppError | null {
+  // Its line went between two of its questions.
+  if (error instanceof QueryRunnerAlreadyReleasedError) return away(error);
+  if (error instanceof QueryRunnerProviderAlreadyReleasedError) return away(error);
   const raised: unknown = error instanceof QueryFailedError ? error.driverError : error;
   const { message = '', code = '', syscall } = (raised ?? {}) as Partial<NodeJS.ErrnoException>;
   if (TOO_LATE.test(message)) return busy(error);

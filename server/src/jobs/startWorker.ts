@@ -56,7 +56,8 @@ export async function startWorker({
     max: 4,
     ...UPKEEP,
   });
-  boss.on('error', (error) => log.error({ err: error }, 'worker'));
+  // Not the error as it is: it carries the connection, and all that was told to it.
+  boss.on('error', ({ name, stack }) => log.error({ err: { name, stack } }, 'worker'));
   await boss.start();
   for (const queue of QUEUE_NAMES)
     await (isBatch(queue)
