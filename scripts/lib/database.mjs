@@ -28,6 +28,10 @@ export function outside({ fresh }) {
   return { ownerUrl, appUrl };
 }
 
+/** Takes the newest migrations back; their names. */
+export const migrateBack = ({ ownerUrl }, count) =>
+  tool('migrate', { OWNER_URL: ownerUrl, BACK: String(count) });
+
 /** Loads the demo practice when there is no practice yet. Prints what it did. */
 export const loadDemo = ({ ownerUrl, appUrl }) =>
   tool('demo', { OWNER_URL: ownerUrl, APP_DATABASE_URL: appUrl });

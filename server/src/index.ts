@@ -2,7 +2,7 @@
 export { ChangeFeed } from './changes/ChangeFeed';
 export { createApp, type AppOptions } from './http/createApp';
 export { openapi } from './http/openapi';
-export { migrate, prepareDatabase } from './database/prepare';
+export { migrate, migrateBack, prepareDatabase } from './database/prepare';
 export type { Databases } from './database/roles';
 export { appSource, ownerSource, WORKING } from './database/sources';
 export { hasPractices, makePractice, type NewPractice } from './practices';

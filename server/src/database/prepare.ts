@@ -5,7 +5,8 @@ import { closeDoors } from './closeDoors';
 import { addressesIn, needRoles, type Databases } from './roles';
 import { ownerSource } from './sources';
 
-async function asAdmin<T>(url: string, work: (client: PgClient) => Promise<T>): Promise<T> {
+/** As whoever the address says, and gone after it. */
+async function connected<T>(url: string, work: (client: PgClient) => Promise<T>): Promise<T> {
   const client = new PgClient({ connectionString: url });
   await client.connect();
   try {
@@ -17,13 +18,22 @@ async function asAdmin<T>(url: string, work: (client: PgClient) => Promise<T>): 
 
 /** Any number, the same for everybody who prepares; let go when the connection ends. */
 const ROLES_LOCK = 4310;
+/** The same, for everybody who migrates this one database. */
+const MIGRATION_LOCK = 4313;
+
+/** Machines of one house are started at the same moment: the first migrates, the others find it done. */
+const alone = <T>(ownerUrl: string, work: () => Promise<T>): Promise<T> =>
+  connected(ownerUrl, async (client) => {
+    await client.query('SELECT pg_advisory_lock($1)', [MIGRATION_LOCK]);
+    return work();
+  });
 
 /** Roles and database in a cluster we administer. Safe to call again; `fresh` drops the database first. */
 export async function prepareDatabase(
   adminUrl: string,
   { name, fresh = false }: { name: string; fresh?: boolean },
 ): Promise<Databases> {
-  await asAdmin(adminUrl, async (client) => {
+  await connected(adminUrl, async (client) => {
     // Roles belong to the whole cluster: two databases must not be prepared in the same moment.
     await client.query('SELECT pg_advisory_lock($1)', [ROLES_LOCK]);
     await needRoles(client, adminUrl);
@@ -36,8 +46,32 @@ export async function prepareDatabase(
   return databases;
 }
 
+/**
+ * Takes the newest migrations back, one after the other; an older build of the server needs that.
+ *
+ * @returns their names, the newest first
+ */
+export const migrateBack = (ownerUrl: string, count: number): Promise<string[]> =>
+  alone(ownerUrl, async () => {
+    const source = await ownerSource(ownerUrl).initialize();
+    const names: string[] = [];
+    try {
+      while (names.length < count) {
+        const [last] = await source.query('SELECT name FROM migrations ORDER BY id DESC LIMIT 1');
+        if (!last) break;
+        await source.undoLastMigration({ transaction: 'all' });
+        names.push((last as { name: string }).name);
+      }
+      return names;
+    } finally {
+      await source.destroy();
+    }
+  });
+
 /** Runs the migrations that have not run yet, and works out what they cannot. */
-export async function migrate(ownerUrl: string): Promise<void> {
+export const migrate = (ownerUrl: string): Promise<void> => alone(ownerUrl, () => forth(ownerUrl));
+
+async function forth(ownerUrl: string): Promise<void> {
   const source = await ownerSource(ownerUrl).initialize();
   try {
     await source.runMigrations({ transaction: 'all' });

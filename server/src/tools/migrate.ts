@@ -1,4 +1,6 @@
-import { migrate } from '../index';
+import { migrate, migrateBack } from '../index';
 
-/** Called by the start command for a database that is not in our own cluster. */
-await migrate(process.env.OWNER_URL ?? '');
+/** Called by the start command for a database that is not in our own cluster, and by `npm run migrate`. */
+const { OWNER_URL = '', BACK } = process.env;
+if (BACK) console.log((await migrateBack(OWNER_URL, Number(BACK))).join('\n'));
+else await migrate(OWNER_URL);
