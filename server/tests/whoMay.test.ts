@@ -1,10 +1,18 @@
+import { writeFileSync } from 'node:fs';
 import request from 'supertest';
 import { everything } from './filled';
 import { joined } from './joining';
+import { Matrix } from './matrix';
 import { routesIn, type Route } from './routesIn';
-import { coach, stranger, useWorld, world } from './world';
+import { coach, signIn, stranger, useWorld, world } from './world';
 
-useWorld();
+// No worker makes papers here: nobody waits for one.
+useWorld({ madeWithinMs: 50 });
+
+const matrix = new Matrix();
+afterAll(() => {
+  if (process.env.MATRIX_FILE) writeFileSync(process.env.MATRIX_FILE, matrix.text());
+});
 
 /** Open to anybody, and why. */
 const OPEN: Readonly<Record<string, string>> = {
@@ -84,6 +92,7 @@ it.each<Asker>(['nobody', 'a link'])('%s gets nothing that needs a session', asy
   const letIn = [];
   for (const route of routes.filter(({ path }) => path !== '/changes')) {
     const { status } = await call(route, who, of);
+    matrix.note(nameOf(route), who, status);
     if (status !== 401) letIn.push([nameOf(route), status]);
   }
   expect(routes.length).toBeGreaterThan(35);
@@ -98,6 +107,7 @@ it('another practice gets nothing, changes nothing and hears of nothing of ours'
   for (const route of routesIn(world.app).filter(isAsked)) {
     if (nameOf(route) in OPEN || nameOf(route) === 'delete /session') continue;
     const { status, text = '' } = await call(route, 'another practice', of);
+    matrix.note(nameOf(route), 'another practice', status);
     const isOfOurs = route.path.includes(':') && !EMPTY.includes(nameOf(route));
     if (status >= 500 || (isOfOurs && status < 400)) wrong.push([nameOf(route), status]);
     if (text.includes(of.client.id) && status < 400) wrong.push([nameOf(route), 'names ours']);
@@ -135,6 +145,7 @@ it('a coach who is no owner gets everything but what an owner does', async () =>
     if (nameOf(route) in OPEN || nameOf(route) === 'delete /session') continue;
     const asked = agent[route.method](addressOf(route, of)).send(await bodyOf(route, of));
     const { status, body } = await asked;
+    matrix.note(nameOf(route), 'a coach', status);
     if (status === 401 || body.code === 'owner-only') refused.push(nameOf(route));
   }
   expect(refused.sort()).toEqual([...OWNERS_ONLY].sort());
@@ -153,6 +164,7 @@ it('a coach gets nothing of a client who is kept to another, changes nothing and
     if (nameOf(route) in OPEN || nameOf(route) === 'delete /session') continue;
     const asked = agent[route.method](addressOf(route, of)).send(await bodyOf(route, of));
     const { status, text = '' } = await asked;
+    matrix.note(nameOf(route), 'a coach, client kept to another', status);
     const isOfClient = route.path.includes(':id') && !EMPTY.includes(nameOf(route));
     if (status >= 500 || (isOfClient && status < 400)) wrong.push([nameOf(route), status]);
     if (text.includes(of.client.id)) wrong.push([nameOf(route), 'says it']);
@@ -165,7 +177,46 @@ it('a coach gets nothing of a client who is kept to another, changes nothing and
   await agent.get(`/api/v1/clients/${of.client.id}/file`).expect(200);
 });
 
+/** Every method there is, where a route has none of it. */
+it('what no route is for does nothing, whoever asks', async () => {
+  const of = await ours();
+  const routes = routesIn(world.app);
+  const names = new Set(routes.map(nameOf));
+  const wrong = [];
+  let tried = 0;
+  for (const path of new Set(routes.map((route) => route.path)))
+    for (const method of ['get', 'put', 'post', 'delete', 'patch'] as const) {
+      if (names.has(`${method} ${path}`)) continue;
+      const address = addressOf({ method: 'get', path }, of);
+      for (const agent of [request(world.app), stranger, coach]) {
+        const { status } = await agent[method](address).set('X-Taxikine', '1').send({});
+        tried += 1;
+        // 422: the word stood where another route has an id.
+        if (![401, 404, 422].includes(status)) wrong.push([method, path, status]);
+      }
+    }
+  expect(tried).toBeGreaterThan(300);
+  expect(wrong).toEqual([]);
+  matrix.remarks.push(`no route, but a method of one: ${tried} calls, none of them did anything`);
+});
+
 it('every route is one that is looked at here, or open for a reason', () => {
   const routes = routesIn(world.app).map(nameOf);
   for (const name of Object.keys(OPEN)) expect(routes).toContain(name);
+});
+
+// The last one: it also ends the sessions of whom it asks as.
+it('an owner who has just given the password is refused nothing', async () => {
+  const of = await ours();
+  const owner = await signIn(world, 'saltreach');
+  const wrong = [];
+  for (const route of routesIn(world.app).filter(({ path }) => path !== '/changes')) {
+    if (nameOf(route) in OPEN || nameOf(route) === 'delete /session') continue;
+    const asked = owner[route.method](addressOf(route, of)).send(await bodyOf(route, of));
+    const { status, body } = await asked;
+    matrix.note(nameOf(route), 'an owner', status);
+    if (status === 401 || status === 403 || (status >= 500 && body.code !== 'still-making'))
+      wrong.push([nameOf(route), status, body.code]);
+  }
+  expect(wrong).toEqual([]);
 });
