@@ -72,6 +72,9 @@ export class World {
   }
 }
 
+/** Where the app is reached; a world is at one, and what stands in front of servers is, too. */
+export type Place = Pick<World, 'url'>;
+
 /** Ports of one worker of the tests; no two workers ask for the same. */
 const PORTS_EACH = 50;
 const portOf = (workerIndex: number): Promise<number> => freePort(28000 + PORTS_EACH * workerIndex);
@@ -98,7 +101,7 @@ export const test = base.extend<object, { world: World }>({
 export { expect } from '@playwright/test';
 
 /** Through the door, by hand. */
-export async function signInByHand(page: Page, world: World, who = ILSE): Promise<void> {
+export async function signInByHand(page: Page, world: Place, who = ILSE): Promise<void> {
   await page.goto(world.url);
   await page.getByLabel('E-mail').fill(who.email);
   await page.getByLabel('Password').fill(who.password);
@@ -107,7 +110,7 @@ export async function signInByHand(page: Page, world: World, who = ILSE): Promis
 }
 
 /** Signed in as the page itself would be, with nothing opened yet: each opening is two seconds of a processor. */
-export async function letIn(page: Page, world: World, who = ILSE): Promise<void> {
+export async function letIn(page: Page, world: Place, who = ILSE): Promise<void> {
   const answer = await page.request.post(`${world.url}/api/v1/session`, {
     headers: { 'X-Taxikine': '1' },
     data: who,
@@ -116,7 +119,7 @@ export async function letIn(page: Page, world: World, who = ILSE): Promise<void>
 }
 
 /** Signed in, and the day open, without the form of the door: that one is tried where it is what matters. */
-export async function signIn(page: Page, world: World, who = ILSE): Promise<void> {
+export async function signIn(page: Page, world: Place, who = ILSE): Promise<void> {
   await letIn(page, world, who);
   await page.goto(world.url);
   await page.getByRole('heading', { name: 'Loose ends' }).waitFor();
@@ -135,7 +138,7 @@ export async function takeFromHouse(page: Page, name: string | RegExp): Promise<
 }
 
 /** Everything the server keeps about a client, through the page's own session; the oldest visit first. */
-export async function fileOf(page: Page, world: World, clientId: string) {
+export async function fileOf(page: Page, world: Place, clientId: string) {
   const answer = await page.request.get(`${world.url}/api/v1/clients/${clientId}/file`);
   const file = await answer.json();
   // The server goes by ids, and those of a visit that another test began are made by chance.
@@ -153,7 +156,7 @@ export async function clientNamed(page: Page, world: World, name: string): Promi
 }
 
 /** A client of the test's own, so that tests of one world do not meet. */
-export async function makeClient(page: Page, world: World, name: string): Promise<string> {
+export async function makeClient(page: Page, world: Place, name: string): Promise<string> {
   const id = randomUUID();
   const consent = { on: '2026-01-01', wording: '2026-1', guardian: null };
   const record = {
