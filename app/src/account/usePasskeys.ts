@@ -1,9 +1,9 @@
 import type { PasskeyShown } from '@taxikine/core/contract/account';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { call } from '../data/api';
 import { OWN_PASSKEYS } from '../data/askedAnew';
-import { confirmed } from '../data/confirming';
 import { makePasskey, NotSigned } from '../data/passkey';
+import { useHouseChange } from '../data/useHouseChange';
 import { problemWords } from '../words/problemWords';
 import { useText } from '../words/useText';
 
@@ -12,22 +12,13 @@ const PATH = '/account/passkeys';
 /** The keys of the coach's devices, and ways to make one here and to take one away. */
 export function usePasskeys() {
   const t = useText();
-  const client = useQueryClient();
   const query = useQuery({
     queryKey: OWN_PASSKEYS,
     queryFn: () => call<{ passkeys: PasskeyShown[] }>('GET', PATH).then((all) => all.passkeys),
     staleTime: 0,
   });
-  const shared = {
-    networkMode: 'always',
-    gcTime: 0,
-    onSettled: () => client.invalidateQueries({ queryKey: OWN_PASSKEYS }),
-  } as const;
-  const making = useMutation({ ...shared, mutationFn: makePasskey });
-  const dropping = useMutation({
-    ...shared,
-    mutationFn: (id: string) => confirmed(() => call('DELETE', `${PATH}/${id}`)),
-  });
+  const making = useHouseChange(OWN_PASSKEYS, makePasskey);
+  const dropping = useHouseChange(OWN_PASSKEYS, (id: string) => call('DELETE', `${PATH}/${id}`));
   const error = making.error ?? dropping.error ?? (query.data ? null : query.error);
   return {
     passkeys: query.data ?? [],

@@ -1,5 +1,4 @@
 import { call } from './api';
-import { confirmed } from './confirming';
 import { enterBy, type Session } from './session';
 
 /** A server that is reached by a number has no keys, and an older browser makes none. */
@@ -31,12 +30,10 @@ export async function enterByPasskey(): Promise<Session> {
 /** Has this device make a key for whoever is signed in. Throws as `enterByPasskey` does. */
 export async function makePasskey(name: string): Promise<void> {
   const { startRegistration } = await import('./webauthn');
-  const optionsJSON = await confirmed(() =>
-    call<Parameters<typeof startRegistration>[0]['optionsJSON']>(
-      'POST',
-      '/account/passkeys/begin',
-      {},
-    ),
+  const optionsJSON = await call<Parameters<typeof startRegistration>[0]['optionsJSON']>(
+    'POST',
+    '/account/passkeys/begin',
+    {},
   );
   const credential = await asked(startRegistration({ optionsJSON }));
   await call('POST', '/account/passkeys', { name, credential });

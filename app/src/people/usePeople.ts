@@ -1,8 +1,8 @@
 import type { PersonShown, Role } from '@taxikine/core/contract/people';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { call } from '../data/api';
 import { PEOPLE } from '../data/askedAnew';
-import { confirmed } from '../data/confirming';
+import { useHouseChange } from '../data/useHouseChange';
 
 export interface NewPerson {
   readonly name: string;
@@ -25,27 +25,18 @@ export const usePeople = () =>
     staleTime: 0,
   });
 
-/** One change of the people, asked of the server alone: who is let in is not for a device to say. */
-function useChange<Asked, Answer>(ask: (asked: Asked) => Promise<Answer>) {
-  const client = useQueryClient();
-  return useMutation({
-    networkMode: 'always',
-    gcTime: 0,
-    mutationFn: (asked: Asked) => confirmed(() => ask(asked)),
-    onSettled: () => client.invalidateQueries({ queryKey: PEOPLE }),
-  });
-}
-
 /** Invites somebody; the token of their link is told this once. */
 export const useInvite = () =>
-  useChange((person: NewPerson) => call<{ token: string }>('POST', '/people', person));
+  useHouseChange(PEOPLE, (person: NewPerson) => call<{ token: string }>('POST', '/people', person));
 
 export const useInviteAgain = (id: string) =>
-  useChange((_again: void) => call<{ token: string }>('POST', `/people/${id}/link`, {}));
+  useHouseChange(PEOPLE, (_again: void) =>
+    call<{ token: string }>('POST', `/people/${id}/link`, {}),
+  );
 
 /** Lets somebody in by the password alone, who has lost the phone and the recovery codes. */
 export const useDropFactor = (id: string) =>
-  useChange((_drop: void) => call('DELETE', `/people/${id}/factor`));
+  useHouseChange(PEOPLE, (_drop: void) => call('DELETE', `/people/${id}/factor`));
 
 export const useChangePerson = (id: string) =>
-  useChange((change: PersonChange) => call('PUT', `/people/${id}`, change));
+  useHouseChange(PEOPLE, (change: PersonChange) => call('PUT', `/people/${id}`, change));
