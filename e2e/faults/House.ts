@@ -57,7 +57,7 @@ export class House {
       (lines as number[]).map(async (at, i) => {
         const line = await new Line(at, pair.port).open();
         const own = through(appUrl, at);
-        const quiet = { appUrl: own, logLevel: 'error' };
+        const quiet = { appUrl: own, logLevel: 'silent' };
         const begin =
           i < 2
             ? () => startServer({ ...quiet, port: servers[i], behind })

@@ -12,7 +12,8 @@ export interface Count {
   readonly doubled: number;
   /** There, and not what was written last; or an answer that no fault explains. */
   readonly wrong: number;
-  readonly letters: { readonly asked: number; readonly sent: number };
+  /** `waiting`: a worker died with it, and it is tried again after minutes. */
+  readonly letters: { readonly asked: number; readonly sent: number; readonly waiting: number };
   /** The first few, in words. */
   readonly said: readonly string[];
 }
@@ -59,13 +60,20 @@ export async function count(wire: Wire, tally: Tally, outbox: string): Promise<C
     if (times > 1) doubled.push(`word ${id}`);
   }
   const out = await lettersOut(outbox, tally.letters.size);
-  for (const id of tally.letters.keys())
-    if (!out.some((name) => name.endsWith(`${id}.eml`))) lost.push(`letter ${id}`);
+  const late = [...tally.letters].filter(([id]) => !out.some((name) => name.endsWith(`${id}.eml`)));
+  const now = await filesOf(
+    wire,
+    late.map(([, clientId]) => clientId),
+  );
+  const isWaiting = ([id, clientId]: [string, string]) =>
+    now.get(clientId)?.messages.find((one) => one.id === id)?.delivery === null;
+  for (const letter of late) if (!isWaiting(letter)) lost.push(`letter ${letter[0]}`);
+  const waiting = late.filter(isWaiting).length;
   return {
     lost: lost.length,
     doubled: doubled.length,
     wrong: wrong.length,
-    letters: { asked: tally.letters.size, sent: out.length },
+    letters: { asked: tally.letters.size, sent: out.length, waiting },
     said: [...lost, ...doubled, ...wrong].slice(0, 10),
   };
 }

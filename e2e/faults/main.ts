@@ -10,6 +10,7 @@ for (const signal of ['SIGINT', 'SIGTERM'] as const) process.on(signal, () => en
 const wanted = {
   enough: enough.signal,
   faults: Number(values.faults ?? 500),
+  writes: 0,
   devices: Number(values.devices ?? 20),
   seed: Number(values.seed ?? 1),
   everyMs: { house: 700, database: 8000 },
@@ -37,7 +38,7 @@ function told({
     ),
     '',
     `${rows.reduce((sum, [, { times }]) => sum + times, 0)} faults in ${seconds.toFixed(0)} s, ${wanted.devices} devices, seed ${wanted.seed}`,
-    `acknowledged ${acknowledged}, asked again ${turnedAway}; letters asked ${letters.asked}, sent ${letters.sent}`,
+    `acknowledged ${acknowledged}, asked again ${turnedAway}; letters asked ${letters.asked}, sent ${letters.sent}, waiting to be tried again ${letters.waiting}`,
     `lost ${lost}, doubled ${doubled}, wrong ${wrong}; worst pause ${(worstMs / 1000).toFixed(1)} s`,
     `meanwhile: ${worst}`,
     ...said,

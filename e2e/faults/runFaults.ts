@@ -11,6 +11,8 @@ import { Wire } from './Wire';
 
 export interface Wanted {
   readonly faults: number;
+  /** Goes on until so many writes were acknowledged meanwhile, too. */
+  readonly writes: number;
   readonly devices: number;
   readonly seed: number;
   /** Between two faults of a lane, on average. */
@@ -50,14 +52,16 @@ function* order(lane: Fault['lane'], chance: () => number): Generator<Fault> {
 }
 
 /** Does what has to be done to the house, lane beside lane, until it was enough. */
-async function strike(house: House, wanted: Wanted): Promise<Map<string, Struck>> {
+async function strike(house: House, tally: Tally, wanted: Wanted): Promise<Map<string, Struck>> {
   const struck = new Map<string, Struck>();
   const total = () => [...struck.values()].reduce((sum, { times }) => sum + times, 0);
   const until = performance.now() + wanted.withinMs;
   const isEnough = (name: Fault['lane']) =>
     wanted.enough?.aborted ||
     performance.now() > until ||
-    (total() >= wanted.faults && inLane(name).every((fault) => struck.has(fault.name)));
+    (total() >= wanted.faults &&
+      tally.acknowledged >= wanted.writes &&
+      inLane(name).every((fault) => struck.has(fault.name)));
   const lane = async (name: Fault['lane'], seed: number) => {
     const chance = seeded(seed);
     for (const fault of order(name, chance)) {
@@ -104,7 +108,7 @@ export async function runFaults(
         .work(() => isOver)
         .catch((error: Error) => void tally.wrong.push(error.message)),
     );
-    const struck = await strike(house, wanted);
+    const struck = await strike(house, tally, wanted);
     isOver = true;
     await Promise.all(working);
     const seconds = (performance.now() - began) / 1000;

@@ -15,6 +15,7 @@ test('what was acknowledged is there, once and as it was, whatever is killed mea
       home,
       {
         faults: 16,
+        writes: 60,
         devices: 5,
         seed: 4,
         everyMs: { house: 400, database: 400 },
@@ -22,9 +23,9 @@ test('what was acknowledged is there, once and as it was, whatever is killed mea
       },
     );
     expect([...struck.keys()].sort()).toEqual(FAULTS.map(({ name }) => name).sort());
-    expect(acknowledged).toBeGreaterThan(50);
+    expect(acknowledged).toBeGreaterThanOrEqual(60);
     expect({ lost, doubled, wrong, said }).toEqual({ lost: 0, doubled: 0, wrong: 0, said: [] });
-    expect(letters.sent).toBe(letters.asked);
+    expect(letters.sent + letters.waiting).toBe(letters.asked);
   } finally {
     rmSync(home, { recursive: true, force: true });
   }

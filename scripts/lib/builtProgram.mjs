@@ -20,6 +20,7 @@ const PROGRAMS = {
   prepare: 'server/src/tools/prepare.ts',
   migrate: 'server/src/tools/migrate.ts',
   makePractice: 'server/src/tools/makePractice.ts',
+  founding: 'server/src/tools/founding.ts',
   demo: 'demo/src/main.ts',
 };
 const HOUSES = ['core', 'server', 'demo'];
@@ -87,7 +88,10 @@ export function builtProgram(name) {
   // Not there yet when a command is started in a fresh clone.
   const esbuild = createRequire(import.meta.url)('esbuild');
   const sources = HOUSES.map((house) => at(house, 'src'));
-  const folder = join(HOME, keyOfSources(sources, [esbuild.version]).slice(0, 16));
+  const folder = join(
+    HOME,
+    keyOfSources(sources, [esbuild.version, JSON.stringify(PROGRAMS)]).slice(0, 16),
+  );
   if (!existsSync(folder)) putInPlace(folder, esbuild);
   else utimesSync(folder, new Date(), new Date());
   return ['--enable-source-maps', join(folder, `${name}.mjs`)];
