@@ -1,5 +1,5 @@
 import { startCluster } from './lib/cluster.mjs';
-import { isDemoThere, loadDemo, outside, prepared } from './lib/database.mjs';
+import { foundingToken, isDemoThere, loadDemo, outside, prepared } from './lib/database.mjs';
 import { needPostgres } from './lib/debian.mjs';
 import { needDependencies } from './lib/dependencies.mjs';
 import { KeptProcess } from './lib/keptProcess.mjs';
@@ -36,17 +36,26 @@ async function main() {
     await needWebApp();
     const port = await freePort(options.port);
     if (port !== options.port) console.log(`Port ${options.port} is taken; using ${port}.`);
-    await serve(databases.appUrl, { port, said });
+    const publicUrl = process.env.PUBLIC_URL ?? `http://127.0.0.1:${port}`;
+    const token = options.demo ? '' : foundingToken(databases);
+    await serve(databases.appUrl, {
+      port,
+      publicUrl,
+      said: token ? toldOf(publicUrl, token) : said,
+    });
   } finally {
     await watch?.stop();
     await cluster?.stop();
   }
 }
 
+/** Told here and nowhere else: who can read this runs the machine. */
+const toldOf = (publicUrl, token) =>
+  `There is no practice yet. Make the first one, within a day, at\n${publicUrl.replace(/\/+$/, '')}/founding#${token}`;
+
 /** Server and worker, each started again when it dies, until they are told to stop. */
-async function serve(appUrl, { port, said }) {
+async function serve(appUrl, { port, publicUrl, said }) {
   const url = `http://127.0.0.1:${port}`;
-  const publicUrl = process.env.PUBLIC_URL ?? url;
   const kept = [
     new KeptProcess('worker', () => startWorker({ appUrl, publicUrl, outbox: OUTBOX })),
     new KeptProcess('server', () => startServer({ port, appUrl })),

@@ -37,6 +37,7 @@ const MOST_KB: Readonly<Record<string, number>> = {
   CoachFrame: 68,
   DeedsScreen: 100,
   FitScreen: 193,
+  FoundingScreen: 69,
   HandoutScreen: 163,
   HomePageScreen: 57,
   HomePlanScreen: 204,

@@ -40,7 +40,10 @@ export const loadDemo = ({ ownerUrl, appUrl }) =>
 export const isDemoThere = ({ appUrl }) =>
   tool('demo', { APP_DATABASE_URL: appUrl, ONLY_ASK: '1' }) === 'there';
 
-/** Makes a practice with its coaches; the only way in besides the demo. */
+/** A token for whoever makes the first practice on a screen; empty where there is one. */
+export const foundingToken = ({ ownerUrl }) => tool('founding', { OWNER_URL: ownerUrl });
+
+/** Makes a practice with its coaches, from the command line. */
 export const makePractice = ({ ownerUrl }, practice) =>
   tool('makePractice', {
     OWNER_URL: ownerUrl,

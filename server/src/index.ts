@@ -11,4 +11,5 @@ export { inPractice } from './database/inPractice';
 export { startWorker, type WorkerOptions } from './jobs/startWorker';
 export { outboxSender } from './letters/outboxSender';
 export type { Letter, Sender, Sending } from './letters/sender';
+export { maybeFoundingLink } from './founding/foundingLinks';
 export { keepEntries } from './home/keepEntries';

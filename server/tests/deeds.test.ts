@@ -48,8 +48,12 @@ const oneClient = async () => {
   return client;
 };
 
+/** Done before there is anybody who could look: `founding.test.ts` does. */
+const BEFORE = 'founded';
+type Done = Exclude<Deed, typeof BEFORE>;
+
 /** What leads to each deed, and what is told of it. */
-const DONE: Readonly<Record<Deed, () => Promise<object>>> = {
+const DONE: Readonly<Record<Done, () => Promise<object>>> = {
   'signed-in': async () => {
     await signedInAs('coach@saltreach.example', PASSWORD);
     return { by: 'saltreach', to: null };
@@ -224,7 +228,7 @@ const DONE: Readonly<Record<Deed, () => Promise<object>>> = {
   },
 };
 
-it.each(DEEDS)('%s is kept', async (deed) => {
+it.each(DEEDS.filter((deed): deed is Done => deed !== BEFORE))('%s is kept', async (deed) => {
   const wanted = await DONE[deed]();
   expect(await newest(deed)).toMatchObject({ deed, ...wanted });
 });

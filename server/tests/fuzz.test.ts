@@ -26,6 +26,7 @@ const NOT_ASKED: Readonly<Record<string, string>> = {
   'post /account/confirm': 'the same',
   'post /account/password': 'the same',
   'post /welcome': 'the same',
+  'post /founding': 'the same',
   'delete /session': 'ends what asks',
   'delete /account/sessions': 'ends what others ask with',
 };

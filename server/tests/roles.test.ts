@@ -68,6 +68,8 @@ it('every function that runs as its owner looks in the owner’s places, and is 
   expect(rows.map(({ name }) => name).sort()).toEqual([
     'change_own_practice',
     'coach_for_sign_in',
+    'found_practice',
+    'is_founding_link',
     'own_practice_name',
     'practices_to_tend',
     'who_has_coach_link',

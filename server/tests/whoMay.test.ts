@@ -24,6 +24,8 @@ const OPEN: Readonly<Record<string, string>> = {
   'get /home': 'opened by a link',
   'post /home/entries': 'opened by a link',
   'get /calendar/:token.ics': 'opened by a link',
+  'get /founding': 'opened by a link, while there is no practice',
+  'post /founding': 'the same',
   'get /welcome': 'opened by a link',
   'post /welcome': 'opened by a link',
   'post /welcome/letter': 'for who cannot sign in; it tells nothing',

@@ -33,8 +33,8 @@ export function Root() {
   );
 }
 
-/** Opened by a link and without a session: a client's own page, and where a coach chooses a password. */
-const BY_LINK: readonly string[] = ['/home', '/welcome'];
+/** Opened by a link and without a session: a client's own page, where a coach chooses a password, and where a house begins. */
+const BY_LINK: readonly string[] = ['/home', '/welcome', '/founding'];
 
 /** Everything else is behind the coach's sign-in. */
 function Door({ children }: { children: ReactNode }) {

@@ -103,6 +103,11 @@ export const Welcome = lazyScreen(
   () => import('../welcome/WelcomeScreen').then((file) => file.WelcomeScreen),
   DoorBones,
 );
+/** Where the first practice of a house is made. */
+export const Founding = lazyScreen(
+  () => import('../welcome/FoundingScreen').then((file) => file.FoundingScreen),
+  DoorBones,
+);
 export const Deeds = lazyScreen(
   () => import('./DeedsScreen').then((file) => file.DeedsScreen),
   ScreenBones,

@@ -1,16 +1,16 @@
 import type { WelcomeShown } from '@taxikine/core/contract/people';
-import { LEAST_PASSWORD } from '@taxikine/core/contract/account';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { View } from '@tamagui/core';
-import { useState, type ReactNode } from 'react';
+import { useState } from 'react';
 import { DoorBones } from '../bones/DoorBones';
 import { problemWords } from '../words/problemWords';
 import { Button } from '../ui/Button';
-import { Field } from '../ui/Field';
-import { Title, Words } from '../ui/text';
+import { Words } from '../ui/text';
 import { useText } from '../words/useText';
 import '../words/welcomeWords';
-import { useWelcome } from './useWelcome';
+import { LinkPage } from './LinkPage';
+import { NewPassword } from './NewPassword';
+import { useOpenedLink } from './useOpenedLink';
 
 /** Where a link leads by which a password is chosen: the first one, or another. */
 export function WelcomeScreen() {
@@ -26,40 +26,31 @@ export function WelcomeScreen() {
 
 function Opened({ token }: { token: string }) {
   const t = useText();
-  const { shown, gone, error, busy, choose } = useWelcome(token);
+  const { shown, gone, error, busy, enter } = useOpenedLink<WelcomeShown, { password: string }>(
+    '/welcome',
+    token,
+  );
   if (gone) return <Plain title={t('welcome.gone')} />;
   if (!shown) return <DoorBones />;
-  return <Choosing shown={shown} problem={problemWords(error, t)} busy={busy} onChoose={choose} />;
-}
-
-function Page({ title, children }: { title: string; children: ReactNode }) {
   return (
-    <View
-      render="main"
-      padding="$5"
-      gap="$4"
-      width="100%"
-      maxWidth={460}
-      alignSelf="center"
-      marginVertical="auto"
-    >
-      <Title big aria-level={1}>
-        {title}
-      </Title>
-      {children}
-    </View>
+    <Choosing
+      shown={shown}
+      problem={problemWords(error, t)}
+      busy={busy}
+      onChoose={(password) => enter({ password })}
+    />
   );
 }
 
 function Plain({ title }: { title: string }) {
   const t = useText();
   return (
-    <Page title={title}>
+    <LinkPage title={title}>
       <Words>{t('welcome.ask')}</Words>
       <View flexDirection="row">
         <Button label={t('welcome.toDoor')} onPress={() => window.location.replace('/')} />
       </View>
-    </Page>
+    </LinkPage>
   );
 }
 
@@ -73,10 +64,9 @@ interface ChoosingProps {
 function Choosing({ shown, problem, busy, onChoose }: ChoosingProps) {
   const t = useText();
   const [password, setPassword] = useState('');
-  const [visible, setVisible] = useState(false);
   const { purpose, email } = shown;
   return (
-    <Page title={t(`welcome.${purpose}`, { ...shown })}>
+    <LinkPage title={t(`welcome.${purpose}`, { ...shown })}>
       <Words>{t(`welcome.${purpose}Lead`, { ...shown })}</Words>
       <form
         noValidate
@@ -88,23 +78,10 @@ function Choosing({ shown, problem, busy, onChoose }: ChoosingProps) {
         <View gap="$3">
           {/* Whose password it is, for what keeps passwords. */}
           <input type="text" autoComplete="username" value={email} readOnly hidden />
-          <Field
-            label={t('welcome.password')}
-            type={visible ? 'text' : 'password'}
-            autoComplete="new-password"
-            value={password}
-            onChange={setPassword}
-            problem={problem ?? undefined}
-            hint={t('welcome.hint', { least: LEAST_PASSWORD })}
-          />
+          <NewPassword value={password} onChange={setPassword} problem={problem} />
           <Button kind="main" submits off={busy} label={t('welcome.go')} />
-          <Button
-            kind="quiet"
-            label={t(visible ? 'welcome.hide' : 'welcome.show')}
-            onPress={() => setVisible(!visible)}
-          />
         </View>
       </form>
-    </Page>
+    </LinkPage>
   );
 }

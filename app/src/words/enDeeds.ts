@@ -8,6 +8,7 @@ export const deeds = {
   none: 'Nothing yet.',
   gone: 'somebody who is gone ({{id}}…)',
   of: {
+    founded: 'made this practice',
     'signed-in': 'signed in',
     'signed-in_on': 'signed in: {{detail}}',
     'signed-out': 'signed out',

@@ -13,4 +13,14 @@ export const welcome = {
   none: 'This page opens with a link alone.',
   ask: 'Ask an owner of your practice for a new one.',
   toDoor: 'To the door',
+  found: 'Your practice begins here',
+  foundLead:
+    'You are its first owner. Coaches are invited by you, and clients are met by any of you.',
+  foundPractice: 'Name of the practice',
+  foundName: 'Your name',
+  foundEmail: 'Your e-mail',
+  foundGo: 'Make it and go in',
+  foundGone: 'This address opens nothing any more.',
+  foundAsk:
+    'It opens for a day, and while there is no practice yet. Whoever runs Taxikine is told another one as it starts.',
 };

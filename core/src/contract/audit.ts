@@ -1,5 +1,6 @@
 /** What is kept of who did what in a practice. */
 export const DEEDS = [
+  'founded',
   'signed-in',
   'signed-out',
   'session-ended',

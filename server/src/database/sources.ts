@@ -51,6 +51,7 @@ import { KeptClients1766100000000 } from './migrations/1766100000000-KeptClients
 import { PracticeSettings1766200000000 } from './migrations/1766200000000-PracticeSettings';
 import { SessionsTold1766300000000 } from './migrations/1766300000000-SessionsTold';
 import { Passkeys1766400000000 } from './migrations/1766400000000-Passkeys';
+import { Founding1766500000000 } from './migrations/1766500000000-Founding';
 import { SnakeNames } from './namingStrategy';
 
 const options = (url: string): DataSourceOptions => ({
@@ -118,6 +119,7 @@ export const ownerSource = (url: string): DataSource =>
       PracticeSettings1766200000000,
       SessionsTold1766300000000,
       Passkeys1766400000000,
+      Founding1766500000000,
     ],
   } as DataSourceOptions);
 

@@ -14,6 +14,7 @@ import { clientRoutes } from './clientRoutes';
 import { factorRoutes } from './factorRoutes';
 import { fileRoute } from './fileRoute';
 import { deedRoutes } from './deedRoutes';
+import { foundingRoutes } from './foundingRoutes';
 import { headers } from './headers';
 import { healthRoute } from './healthRoute';
 import { homeRoutes } from './homeRoutes';
@@ -105,6 +106,7 @@ export function createApp({
   api.use(sessionRoutes(source, sessions, tries, now));
   api.use(passkeyDoor(source, tries, secure));
   api.use(homeRoutes(source, tries, now), welcomeRoutes(source, sessions, tries));
+  api.use(foundingRoutes(source, tries));
   api.use(needSession(sessions), clientRoutes(source, now), fileRoute(source));
   api.use(
     accountRoutes(source, sessions, tries),

@@ -1,5 +1,6 @@
 import { confirmSchema, passwordSchema } from './accountRoutes';
 import { codeSchema } from './factorRoutes';
+import { foundingSchema } from './foundingRoutes';
 import {
   answer,
   clientPath,
@@ -263,6 +264,21 @@ export const people = {
     },
     'post',
   ),
+  '/api/v1/founding': {
+    get: {
+      operationId: 'look-at-founding-link',
+      responses: { 200: answer('The first practice can be made here'), 410: goneLink },
+    },
+    post: {
+      operationId: 'found-practice',
+      requestBody: { required: true, content: json(schemaOf(foundingSchema)) },
+      responses: {
+        201: answer('The first practice, and its owner signed in'),
+        410: goneLink,
+        422: refused('A password that is guessed too soon'),
+      },
+    },
+  },
   '/api/v1/welcome/letter': {
     post: {
       operationId: 'forget-password',

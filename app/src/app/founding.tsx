@@ -1,0 +1,3 @@
+import { Founding } from '../screens/lazyScreens';
+
+export default Founding;

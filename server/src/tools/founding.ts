@@ -1,0 +1,6 @@
+import { maybeFoundingLink, ownerSource } from '../index';
+
+/** Called by `npm start`: prints the token of a link for the first practice, or nothing where there is one. */
+const owner = await ownerSource(process.env.OWNER_URL ?? '').initialize();
+console.log((await maybeFoundingLink(owner)) ?? '');
+await owner.destroy();
