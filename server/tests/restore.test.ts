@@ -1,5 +1,6 @@
 import type { VisitRecord } from '@taxikine/core';
 import { strToU8, unzipSync, zipSync } from 'fflate';
+import { inPractice, keepEntries } from '../src';
 import { Image } from '../src/database/entities/Image';
 import { everything, waiting, writtenTo } from './filled';
 import { archive, changed, lose, nameOf, own, restore, type ArchivedClient } from './restoring';
@@ -16,6 +17,7 @@ import {
   useWorld,
   world,
   SHARP_KNEE,
+  write,
 } from './world';
 
 useWorld();
@@ -85,6 +87,22 @@ describe('what comes back', () => {
     await stranger.get(`/api/v1/clients/${client.id}/file`).expect(404);
   });
 
+  it.each(['visits', 'homeEntries'] as const)(
+    'what bears an id that is another practice’s here is not left out without a word: %s',
+    async (kind) => {
+      const { client } = await everything();
+      const { id: theirs } = await theirsOf(kind);
+      const bytes = await changed(({ file }) => {
+        // Nothing hangs on it, so that nothing else gives it away.
+        const [first] = file[kind];
+        (file[kind] as object[]).push({ ...first, id: theirs });
+      }, client.id);
+      const restored = await restore(bytes);
+      expect(restored).toMatchObject({ state: 'done', made: 0, known: 0, refused: 1 });
+      expect(restored.problems[0].message).toContain(theirs);
+    },
+  );
+
   it('an archive from before a list was kept is read without it', async () => {
     const { client } = await everything();
     const bytes = await changed((document) => {
@@ -96,6 +114,27 @@ describe('what comes back', () => {
     await coach.get(`/api/v1/clients/${client.id}/file`).expect(200);
   });
 });
+
+/** A record of the other practice. */
+async function theirsOf(kind: 'visits' | 'homeEntries'): Promise<{ id: string }> {
+  const stranger = await signIn(world, 'elsewhere');
+  const client = newClient();
+  const visit = newVisit(client.id);
+  await stranger.put(`/api/v1/clients/${client.id}`).send(write(client)).expect(201);
+  await stranger.put(`/api/v1/visits/${visit.id}`).send(write(visit)).expect(201);
+  if (kind === 'visits') return visit;
+  const plan = newPlan(visit);
+  await stranger.put(`/api/v1/homePlans/${plan.id}`).send(write(plan)).expect(201);
+  const [id, practiceId] = [crypto.randomUUID(), world.practices[1].id];
+  const said = '2026-11-23T08:00:00.000Z';
+  const entry = { id, planId: plan.id, planVersion: 1, on: '2026-11-23', said } as const;
+  await inPractice(world.source, practiceId, (manager) =>
+    keepEntries(manager, { practiceId, clientId: client.id }, [
+      { ...entry, kind: 'morning', worse: false },
+    ]),
+  );
+  return { id };
+}
 
 describe('pictures', () => {
   const JPEG = Buffer.from([0xff, 0xd8, 0xff, 0xdb, 0, 4, 1, 2, 0xff, 0xda, 0, 2]);

@@ -3,7 +3,7 @@ import type { EntityManager } from 'typeorm';
 import { Client } from '../database/entities/Client';
 import { Erasure } from '../database/entities/Erasure';
 import { HomeEntryRow } from '../database/entities/HomeEntryRow';
-import { AppError, invalid } from '../errors';
+import { invalid } from '../errors';
 import { sendJob } from '../jobs/sendJob';
 import { pictureName, type ClientDocument, type ImageOfClient } from '../leave/practiceEntries';
 import { maybeClientFile } from '../records/readFile';
@@ -11,6 +11,7 @@ import { RESOURCES } from '../records/resources';
 import { keepSummary } from '../today/keepSummary';
 import { imageOf } from './archiveFiles';
 import { closeBarred, openHere } from './closeBarred';
+import { needHere } from './needHere';
 
 /** What became of a client of an archive. */
 export interface ClientRestored {
@@ -33,25 +34,34 @@ export interface Restoring {
 /** So many rows go out together. */
 const AT_ONCE = 200;
 
-/** Adds the rows that are not there. */
+interface Row {
+  readonly id: string;
+  readonly clientId?: string;
+}
+
+/**
+ * Adds the rows that are not there.
+ *
+ * @throws AppError 409 when an id is somebody else's
+ */
 export async function addRows(
   manager: EntityManager,
   kind: RecordKind,
-  rows: readonly object[],
+  rows: readonly Row[],
   practiceId: string,
 ): Promise<void> {
-  for (let i = 0; i < rows.length; i += AT_ONCE)
-    await manager
-      .createQueryBuilder()
-      .insert()
-      .into(RESOURCES[kind].entity)
-      .values(rows.slice(i, i + AT_ONCE).map((row) => ({ ...row, practiceId })) as never)
-      .orIgnore()
-      .execute();
+  const { entity } = RESOURCES[kind];
+  for (let i = 0; i < rows.length; i += AT_ONCE) {
+    const some = rows.slice(i, i + AT_ONCE);
+    const values = some.map((row) => ({ ...row, practiceId })) as never;
+    await manager.createQueryBuilder().insert().into(entity).values(values).orIgnore().execute();
+    const ids = some.map(({ id }) => id);
+    await needHere(manager, { entity, ids, clientId: some[0]!.clientId, kind });
+  }
 }
 
 /** A letter that had not gone out when the archive was written does not go out from here. */
-const lettersOf = ({ messages }: ClientFile): object[] =>
+const lettersOf = ({ messages }: ClientFile): Row[] =>
   messages.map((one) => ({
     ...one,
     askedBy: null,
@@ -64,11 +74,6 @@ const lettersOf = ({ messages }: ClientFile): object[] =>
     },
   }));
 
-const elsewhere = new AppError(409, {
-  code: 'elsewhere',
-  message: 'This client belongs to another practice here.',
-});
-
 async function addHomeEntries(
   manager: EntityManager,
   { client: { id: clientId }, homeEntries }: ClientFile,
@@ -79,6 +84,8 @@ async function addHomeEntries(
     const row = { id, practiceId, clientId, planId, said, entry };
     await manager.createQueryBuilder().insert().into(HomeEntryRow).values(row).orIgnore().execute();
   }
+  const ids = homeEntries.map(({ id }) => id);
+  await needHere(manager, { entity: HomeEntryRow, ids, clientId, kind: 'homeEntries' });
 }
 
 /** One picture after the other, so that one is held at a time. */
@@ -91,7 +98,8 @@ async function addImage(
   const name = pictureName(id);
   const text = jpeg === undefined ? (await bytes(name)).toString('base64') : jpeg;
   const image = imageOf({ id, clientId, visitId, jpeg: text }, name);
-  await addRows(manager, 'images', [{ ...image, version }], practiceId);
+  const row = { ...image, version };
+  await addRows(manager, 'images', [row], practiceId);
 }
 
 /** Everything that is a client's: what is here already stays. */
@@ -120,7 +128,7 @@ function checkLooks({ visits }: ClientFile, { file }: ClientDocument, name: stri
  * Puts back what a file of an archive holds of a client and this practice lacks. Nothing that is here is changed, and
  * nobody who was erased comes back.
  *
- * @throws AppError 409 when the client is another practice's, 422 when a picture is not there or is none, or a look
+ * @throws AppError 409 when anything of it is another practice's or client's, 422 when a picture is not there or is none, or a look
  *   does not go with its visit
  */
 export async function restoreClient(
@@ -134,7 +142,6 @@ export async function restoreClient(
   if (await manager.existsBy(Erasure, { clientId })) return { became: 'erased', closed: false };
   const known = await manager.existsBy(Client, { id: clientId });
   await addRows(manager, 'clients', [client], practiceId);
-  if (!(await manager.existsBy(Client, { id: clientId }))) throw elsewhere;
   const before = await openHere(manager, clientId);
   await addFile(manager, document, restoring);
   const file = (await maybeClientFile(manager, clientId))!;
