@@ -18,8 +18,6 @@ export interface Count {
   readonly said: readonly string[];
 }
 
-const SENT_WITHIN_MS = 120_000;
-
 async function filesOf(wire: Wire, ids: Iterable<string>): Promise<Map<string, ClientFile>> {
   const files = new Map<string, ClientFile>();
   for (const id of new Set(ids)) {
@@ -30,17 +28,27 @@ async function filesOf(wire: Wire, ids: Iterable<string>): Promise<Map<string, C
 }
 
 /** Letters that have gone out, once every one of them has; those that have by the end of the time, otherwise. */
-async function lettersOut(outbox: string, asked: number): Promise<string[]> {
+async function lettersOut(outbox: string, asked: number, withinMs: number): Promise<string[]> {
   for (const since = performance.now(); ; await delay(500)) {
     const out = readdirSync(outbox, { recursive: true })
       .map(String)
       .filter((name) => name.endsWith('.eml'));
-    if (out.length >= asked || performance.now() - since > SENT_WITHIN_MS) return out;
+    if (out.length >= asked || performance.now() - since > withinMs) return out;
   }
 }
 
+interface Where {
+  readonly outbox: string;
+  /** So long letters are waited for; whose worker died is tried again after minutes, and counts as waiting. */
+  readonly lettersWithinMs: number;
+}
+
 /** Reads all that was written, through the door as anybody would. */
-export async function count(wire: Wire, tally: Tally, outbox: string): Promise<Count> {
+export async function count(
+  wire: Wire,
+  tally: Tally,
+  { outbox, lettersWithinMs }: Where,
+): Promise<Count> {
   const lost: string[] = [];
   const doubled: string[] = [];
   const wrong = [...tally.wrong];
@@ -59,7 +67,7 @@ export async function count(wire: Wire, tally: Tally, outbox: string): Promise<C
     if (times === 0) lost.push(`word ${id}`);
     if (times > 1) doubled.push(`word ${id}`);
   }
-  const out = await lettersOut(outbox, tally.letters.size);
+  const out = await lettersOut(outbox, tally.letters.size, lettersWithinMs);
   const late = [...tally.letters].filter(([id]) => !out.some((name) => name.endsWith(`${id}.eml`)));
   const now = await filesOf(
     wire,

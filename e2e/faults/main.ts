@@ -15,6 +15,7 @@ const wanted = {
   seed: Number(values.seed ?? 1),
   everyMs: { house: 700, database: 8000 },
   withinMs: 1_800_000,
+  lettersWithinMs: 120_000,
   say: (words: string) => console.log(`  ${words} …`),
 };
 

@@ -19,6 +19,8 @@ export interface Wanted {
   readonly everyMs: { readonly house: number; readonly database: number };
   /** No more faults after so long. */
   readonly withinMs: number;
+  /** At the end, for letters that a worker died with. */
+  readonly lettersWithinMs: number;
   /** Ends it before its time. */
   readonly enough?: AbortSignal;
   /** Where it is, for whoever waits. */
@@ -116,7 +118,10 @@ export async function runFaults(
     const { acknowledged, turnedAway, worstMs, worst } = tally;
     const reader = wire();
     await knock(house, reader);
-    const counted = await count(reader, tally, house.outbox);
+    const counted = await count(reader, tally, {
+      outbox: house.outbox,
+      lettersWithinMs: wanted.lettersWithinMs,
+    });
     reader.close();
     return { ...counted, acknowledged, turnedAway, worstMs, worst, seconds, struck };
   } finally {

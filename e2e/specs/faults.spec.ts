@@ -20,6 +20,7 @@ test('what was acknowledged is there, once and as it was, whatever is killed mea
         seed: 4,
         everyMs: { house: 400, database: 400 },
         withinMs: 240_000,
+        lettersWithinMs: 10_000,
       },
     );
     expect([...struck.keys()].sort()).toEqual(FAULTS.map(({ name }) => name).sort());

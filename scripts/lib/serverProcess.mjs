@@ -4,6 +4,9 @@ import { builtProgram } from './builtProgram.mjs';
 import { ROOT, WEB_DIST } from './paths.mjs';
 import { Told } from './run.mjs';
 
+/** What goes wrong is said, and no more unless somebody wants to hear more. */
+const LOG_LEVEL = process.env.LOG_LEVEL ?? 'warn';
+
 /** Starts one of the server's processes; resolves once it says that it is ready. */
 function startProcess(what, settings) {
   const child = spawn(process.execPath, builtProgram(what), {
@@ -18,7 +21,7 @@ function startProcess(what, settings) {
 }
 
 /** The Express process. `behind`: what it is told of a proxy in front, as in `docs/operating.md`. */
-export const startServer = ({ port, appUrl, dist = WEB_DIST, logLevel = 'warn', behind = {} }) =>
+export const startServer = ({ port, appUrl, dist = WEB_DIST, logLevel = LOG_LEVEL, behind = {} }) =>
   startProcess('server', {
     PORT: String(port),
     APP_DATABASE_URL: appUrl,
@@ -28,7 +31,7 @@ export const startServer = ({ port, appUrl, dist = WEB_DIST, logLevel = 'warn', 
   });
 
 /** The process that makes papers, sends letters and rolls up. Letters of the simulated outbox go into a folder. */
-export const startWorker = ({ appUrl, publicUrl, outbox, logLevel = 'warn' }) =>
+export const startWorker = ({ appUrl, publicUrl, outbox, logLevel = LOG_LEVEL }) =>
   startProcess('worker', {
     APP_DATABASE_URL: appUrl,
     PUBLIC_URL: publicUrl,

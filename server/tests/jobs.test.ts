@@ -231,12 +231,13 @@ describe('with a worker', () => {
       () => coach.get('/api/v1/jobs').expect(200),
       ({ body }) => body.stuck.length > 0,
     );
+    const [{ id: job }] = body.stuck;
     expect(body.stuck).toMatchObject([
       { queue: 'send-letter', state: 'retrying', problem: 'the mail service is away', tries: 1 },
     ]);
     await world.owner.query(
       `UPDATE pgboss.job SET retry_count = retry_limit - 1, start_after = now() WHERE id = $1`,
-      [message.id],
+      [job],
     );
     const failed = await until(
       () => coach.get('/api/v1/jobs').expect(200),
@@ -244,14 +245,14 @@ describe('with a worker', () => {
     );
     expect(failed.body.names[client.id]).toBe(client.name);
     expect(tries).toBe(2);
-    await stranger.post(`/api/v1/jobs/${message.id}/again`).expect(409);
+    await stranger.post(`/api/v1/jobs/${job}/again`).expect(409);
     sender.answer = async () => ({ status: 'sent' });
-    await coach.post(`/api/v1/jobs/${message.id}/again`).expect(204);
+    await coach.post(`/api/v1/jobs/${job}/again`).expect(204);
     await until(
       () => coach.get(`/api/v1/messages/${message.id}`).expect(200),
       ({ body }) => body.record.delivery?.state === 'sent',
     );
-    await coach.post(`/api/v1/jobs/${message.id}/again`).expect(409);
+    await coach.post(`/api/v1/jobs/${job}/again`).expect(409);
     expect((await coach.get('/api/v1/jobs').expect(200)).body.stuck).toEqual([]);
   });
 

@@ -5,6 +5,7 @@ import { Image } from '../src/database/entities/Image';
 import { everything, waiting, writtenTo } from './filled';
 import { archive, changed, lose, nameOf, own, restore, type ArchivedClient } from './restoring';
 import {
+  type Agent,
   coach,
   newClient,
   newDrill,
@@ -78,17 +79,28 @@ describe('what comes back', () => {
     expect(await restore(bytes)).toMatchObject({ erasedAgain: 0 });
   });
 
-  it('nobody of another practice that is here is taken over', async () => {
+  it('another practice that is given an archive has its own from then on, and ours stays ours', async () => {
     const { client } = await everything();
     const stranger = await signIn(world, 'elsewhere');
+    const file = async (who: Agent) =>
+      (await who.get(`/api/v1/clients/${client.id}/file`).expect(200)).body;
+    const before = await file(coach);
     const restored = await restore(await archive(client.id), stranger);
-    expect(restored).toMatchObject({ state: 'done', made: 0, refused: restored.clients });
-    expect(restored.problems[0].message).toMatch(/another practice/);
-    await stranger.get(`/api/v1/clients/${client.id}/file`).expect(404);
+    expect(restored).toMatchObject({ state: 'done', made: restored.clients, refused: 0 });
+    expect((await file(stranger)).looks).toEqual(before.looks);
+    await stranger
+      .put(`/api/v1/clients/${client.id}`)
+      .send(write({ ...client, goal: 'theirs' } as never, 1))
+      .expect(200);
+    await stranger
+      .post(`/api/v1/clients/${client.id}/erase`)
+      .send({ name: client.name })
+      .expect(204);
+    expect(await file(coach)).toEqual(before);
   });
 
   it.each(['visits', 'homeEntries'] as const)(
-    'what bears an id that is another practice’s here is not left out without a word: %s',
+    'what bears an id that is another client’s here is not left out without a word: %s',
     async (kind) => {
       const { client } = await everything();
       const { id: theirs } = await theirsOf(kind);
@@ -115,17 +127,16 @@ describe('what comes back', () => {
   });
 });
 
-/** A record of the other practice. */
+/** A record of another client. */
 async function theirsOf(kind: 'visits' | 'homeEntries'): Promise<{ id: string }> {
-  const stranger = await signIn(world, 'elsewhere');
   const client = newClient();
   const visit = newVisit(client.id);
-  await stranger.put(`/api/v1/clients/${client.id}`).send(write(client)).expect(201);
-  await stranger.put(`/api/v1/visits/${visit.id}`).send(write(visit)).expect(201);
+  await coach.put(`/api/v1/clients/${client.id}`).send(write(client)).expect(201);
+  await coach.put(`/api/v1/visits/${visit.id}`).send(write(visit)).expect(201);
   if (kind === 'visits') return visit;
   const plan = newPlan(visit);
-  await stranger.put(`/api/v1/homePlans/${plan.id}`).send(write(plan)).expect(201);
-  const [id, practiceId] = [crypto.randomUUID(), world.practices[1].id];
+  await coach.put(`/api/v1/homePlans/${plan.id}`).send(write(plan)).expect(201);
+  const [id, practiceId] = [crypto.randomUUID(), world.practices[0].id];
   const said = '2026-11-23T08:00:00.000Z';
   const entry = { id, planId: plan.id, planVersion: 1, on: '2026-11-23', said } as const;
   await inPractice(world.source, practiceId, (manager) =>

@@ -84,9 +84,11 @@ it('a burst of measures gives one job, which the sum of the practice follows', a
       `SELECT 1 FROM pgboss.job WHERE name = $1 AND singleton_key = $2 AND state = 'created'`,
       [name, key],
     );
-  expect(await jobs('roll-up', id)).toHaveLength(1);
+  expect(await jobs('roll-up', `${world.practices[0].id}:${id}`)).toHaveLength(1);
   await rollBatch([id, id]);
-  expect(await jobs('roll-up-practice', world.practices[0].id)).toHaveLength(1);
+  expect(
+    await jobs('roll-up-practice', `${world.practices[0].id}:${world.practices[0].id}`),
+  ).toHaveLength(1);
 });
 
 it('one of a batch that fails does not take the others with it', async () => {
@@ -106,7 +108,7 @@ it('clients that were never rolled up are given out with the sum', async () => {
   await rollAll();
   const rows = await world.owner.query(
     `SELECT 1 FROM pgboss.job WHERE name = 'roll-up' AND singleton_key = $1`,
-    [client.id],
+    [`${world.practices[0].id}:${client.id}`],
   );
   expect(rows).toHaveLength(1);
 });

@@ -24,10 +24,13 @@ export const MaybeIdColumn = () => Column({ type: 'uuid', nullable: true });
 export const JsonColumn = () => Column({ type: 'jsonb' });
 export const MaybeJsonColumn = () => Column({ type: 'jsonb', nullable: true });
 
+/** A part of what names a row: the practice always, and what names it there. */
+export const KeyColumn = () => PrimaryColumn({ type: 'uuid' });
+
 /** What every record of a practice carries. */
 export abstract class PracticeRow {
-  @PrimaryColumn({ type: 'uuid' }) id!: string;
-  @IdColumn() practiceId!: string;
+  @KeyColumn() practiceId!: string;
+  @KeyColumn() id!: string;
   @WholeColumn() version!: number;
 }
 

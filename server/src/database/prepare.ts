@@ -62,6 +62,7 @@ export const migrateBack = (ownerUrl: string, count: number): Promise<string[]> 
         await source.undoLastMigration({ transaction: 'all' });
         names.push((last as { name: string }).name);
       }
+      await closeDoors(source);
       return names;
     } finally {
       await source.destroy();

@@ -52,6 +52,8 @@ import { PracticeSettings1766200000000 } from './migrations/1766200000000-Practi
 import { SessionsTold1766300000000 } from './migrations/1766300000000-SessionsTold';
 import { Passkeys1766400000000 } from './migrations/1766400000000-Passkeys';
 import { Founding1766500000000 } from './migrations/1766500000000-Founding';
+import { Directory1766600000000 } from './migrations/1766600000000-Directory';
+import { KeysByPractice1766700000000 } from './migrations/1766700000000-KeysByPractice';
 import { SnakeNames } from './namingStrategy';
 
 const options = (url: string): DataSourceOptions => ({
@@ -120,6 +122,8 @@ export const ownerSource = (url: string): DataSource =>
       SessionsTold1766300000000,
       Passkeys1766400000000,
       Founding1766500000000,
+      Directory1766600000000,
+      KeysByPractice1766700000000,
     ],
   } as DataSourceOptions);
 

@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto';
 import PgBoss from 'pg-boss';
 import type { EntityManager } from 'typeorm';
 import type { JobData, QueueName } from './queues';
@@ -16,11 +17,19 @@ const inTransaction = (manager: EntityManager): PgBoss.Db => ({
 });
 
 interface Options {
-  /** In a queue that is `short`, no second job with this key waits. */
+  /** In a queue that is `short`, no second job of the practice with this key waits. */
   readonly key?: string;
-  /** A job whose id is there already is not added. */
+  /** As `jobIdOf` makes them: a job whose id is there already is not added. */
   readonly id?: string;
 }
+
+/** Another practice's record may have the same id; its job has another. */
+export const jobIdOf = (practiceId: string, what: string): string =>
+  createHash('sha256')
+    .update(`${practiceId} ${what}`)
+    .digest('hex')
+    .slice(0, 32)
+    .replace(/^(.{8})(.{4})(.{4})(.{4})(.{12})$/, '$1-$2-$3-$4-$5');
 
 /** Gives out a job in the transaction of the write that asks for it: both are kept, or neither is. */
 export async function sendJob<Q extends QueueName>(
@@ -29,7 +38,8 @@ export async function sendJob<Q extends QueueName>(
   data: JobData[Q],
   { key, id }: Options = {},
 ): Promise<void> {
-  await boss.send(queue, data, { db: inTransaction(manager), singletonKey: key, id });
+  const ofPractice = 'practiceId' in data && key ? `${data.practiceId}:${key}` : key;
+  await boss.send(queue, data, { db: inTransaction(manager), singletonKey: ofPractice, id });
 }
 
 /** Tries a job again that had failed for good. */

@@ -5,7 +5,7 @@ import { Client } from '../database/entities/Client';
 import { ClientSummaryRow } from '../database/entities/ClientSummaryRow';
 import { Message } from '../database/entities/Message';
 import { inPractice } from '../database/inPractice';
-import { sendJob } from '../jobs/sendJob';
+import { jobIdOf, sendJob } from '../jobs/sendJob';
 import { maybeClientFile } from '../records/readFile';
 import { freshenLines } from '../today/freshenLines';
 
@@ -34,7 +34,15 @@ async function remindOne(
     .values({ id, practiceId, clientId, version: 1, ...about, askedOn, askedBy: null } as never)
     .orIgnore()
     .execute();
-  await sendJob(manager, 'send-letter', { practiceId, clientId, messageId: id }, { key: id, id });
+  await sendJob(
+    manager,
+    'send-letter',
+    { practiceId, clientId, messageId: id },
+    {
+      id: jobIdOf(practiceId, id),
+      key: id,
+    },
+  );
 }
 
 /** Clients who asked for reminders and whose look is about due, as their lines in the list have it. */

@@ -4,7 +4,7 @@ import { Paper } from '../database/entities/Paper';
 import { inPractice, type Sight } from '../database/inPractice';
 import { AppError } from '../errors';
 import type { PaperAsked } from '../jobs/queues';
-import { forgetJob, sendJob } from '../jobs/sendJob';
+import { forgetJob, jobIdOf, sendJob } from '../jobs/sendJob';
 import { fingerprintOf, readPaper } from './readPaper';
 
 const QUEUE = 'make-paper';
@@ -21,10 +21,6 @@ const failed = new AppError(500, {
   message: 'The paper could not be made.',
   hint: 'The outbox says why. Ask again to try again.',
 });
-
-/** The first half of a fingerprint, as the id of its job: the same content is asked for once. */
-const jobIdOf = (fingerprint: string): string =>
-  fingerprint.slice(0, 32).replace(/^(.{8})(.{4})(.{4})(.{4})(.{12})$/, '$1-$2-$3-$4-$5');
 
 type State = 'created' | 'retry' | 'active' | 'completed' | 'cancelled' | 'failed';
 
@@ -46,7 +42,8 @@ const maybePaper = (manager: EntityManager, fingerprint: string): Promise<Paper 
 async function ask(manager: EntityManager, asked: PaperAsked): Promise<string> {
   const fingerprint = fingerprintOf(await readPaper(manager, asked));
   if (await maybePaper(manager, fingerprint)) return fingerprint;
-  const id = jobIdOf(fingerprint);
+  // The same content is asked for once.
+  const id = jobIdOf(asked.practiceId, fingerprint);
   // It was made and fetched long ago, or it failed: it is made anew.
   if (isOver(await maybeStateOf(manager, id))) await forgetJob(manager, QUEUE, id);
   await sendJob(manager, QUEUE, asked, { id });
@@ -67,7 +64,7 @@ export async function onePaper(
   let fingerprint = await inPractice(source, sight, (manager) => ask(manager, asked));
   while (Date.now() < until) {
     const { paper, state } = await inPractice(source, sight, async (manager) => ({
-      state: await maybeStateOf(manager, jobIdOf(fingerprint)),
+      state: await maybeStateOf(manager, jobIdOf(asked.practiceId, fingerprint)),
       paper: await maybePaper(manager, fingerprint),
     }));
     if (paper) return paper.bytes;

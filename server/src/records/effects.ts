@@ -1,6 +1,6 @@
 import type { MessageRecord, RecordKind } from '@taxikine/core';
 import type { EntityManager } from 'typeorm';
-import { sendJob } from '../jobs/sendJob';
+import { jobIdOf, sendJob } from '../jobs/sendJob';
 
 /** A write that was just carried out, in its transaction. */
 export interface Done {
@@ -15,7 +15,15 @@ type Effect = (done: Done) => Promise<void>;
 const sendLetter: Effect = async ({ manager, practiceId, record, created }) => {
   const { id, clientId } = record as MessageRecord;
   if (!created) return;
-  await sendJob(manager, 'send-letter', { practiceId, clientId, messageId: id }, { key: id, id });
+  await sendJob(
+    manager,
+    'send-letter',
+    { practiceId, clientId, messageId: id },
+    {
+      id: jobIdOf(practiceId, id),
+      key: id,
+    },
+  );
 };
 
 /** What is left of a gain is known when something is measured again; a burst of measures is one job. */

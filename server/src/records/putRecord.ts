@@ -85,7 +85,7 @@ export async function putRecord(source: DataSource, write: Write): Promise<Writt
   } catch (error) {
     if (!isUniqueViolation(error)) throw error;
   }
-  // The id came into being meanwhile: by this very write sent twice at once, or in another practice.
+  // The id came into being meanwhile: by this very write sent twice at once, or with a client that is kept to another.
   try {
     return await attempt();
   } catch (error) {

@@ -1,18 +1,18 @@
 import { In, type EntityManager, type EntityTarget } from 'typeorm';
 import { AppError } from '../errors';
 
-/** Whose rows these are to be; without a client, the practice's own. */
 interface Wanted {
   readonly entity: EntityTarget<{ id: string }>;
   readonly ids: readonly string[];
+  /** Whose these are to be; without one, the practice's own. */
   readonly clientId?: string;
   /** What they are called in an archive. */
   readonly kind: string;
 }
 
 /**
- * What was put in place only where its id was free is here now, or the id is somebody else's: another practice's, or
- * another client's. Then the rest of it would hang on what is not there.
+ * What was put in place only where its id was free is here now, or the id another client's of the practice. Then
+ * the rest of it would hang on what is not there.
  *
  * @throws AppError 409 with the id
  */
@@ -27,6 +27,6 @@ export async function needHere(
   if (taken === undefined) return;
   throw new AppError(409, {
     code: 'elsewhere',
-    message: `The id ${taken} (${kind}) is somebody else’s here: of another practice, or of another client.`,
+    message: `The id ${taken} (${kind}) is another client’s here.`,
   });
 }

@@ -42,7 +42,7 @@ interface Row {
 /**
  * Adds the rows that are not there.
  *
- * @throws AppError 409 when an id is somebody else's
+ * @throws AppError 409 when an id is another client's
  */
 export async function addRows(
   manager: EntityManager,
@@ -128,7 +128,7 @@ function checkLooks({ visits }: ClientFile, { file }: ClientDocument, name: stri
  * Puts back what a file of an archive holds of a client and this practice lacks. Nothing that is here is changed, and
  * nobody who was erased comes back.
  *
- * @throws AppError 409 when anything of it is another practice's or client's, 422 when a picture is not there or is none, or a look
+ * @throws AppError 409 when anything of it is another client's, 422 when a picture is not there or is none, or a look
  *   does not go with its visit
  */
 export async function restoreClient(

@@ -17,5 +17,5 @@ export const rollUpClient = (
     const gains = keptGains(file);
     const of = { id: clientId, practiceId, clientId, shape: GAINS_SHAPE };
     const row = { ...of, gains, madeOn: now.toISOString() };
-    await manager.upsert(ClientRetention, row as never, ['id']);
+    await manager.upsert(ClientRetention, row as never, ['practiceId', 'id']);
   });

@@ -37,7 +37,11 @@ export async function keepSummary(
   // Waits for a write that is under way: what is read after this has it, or it marks the line anew.
   await manager.query('DELETE FROM stale_line WHERE client_id = $1', [clientId]);
   const file = await maybeClientFile(manager, clientId);
-  if (file) await manager.upsert(ClientSummaryRow, rowOf(file, practiceId) as never, ['clientId']);
+  if (file)
+    await manager.upsert(ClientSummaryRow, rowOf(file, practiceId) as never, [
+      'practiceId',
+      'clientId',
+    ]);
 }
 
 /** Clients without a line, or with one of an older shape. */

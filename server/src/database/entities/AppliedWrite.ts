@@ -1,11 +1,11 @@
-import { Entity, PrimaryColumn } from 'typeorm';
-import { IdColumn, TextColumn } from '../columns';
+import { Entity } from 'typeorm';
+import { IdColumn, KeyColumn, TextColumn } from '../columns';
 
 /** One row for every write that was carried out: the same write sent again changes nothing. */
 @Entity('applied_write')
 export class AppliedWrite {
-  @PrimaryColumn({ type: 'uuid' }) writeId!: string;
-  @IdColumn() practiceId!: string;
+  @KeyColumn() practiceId!: string;
+  @KeyColumn() writeId!: string;
   @TextColumn() kind!: string;
   @IdColumn() recordId!: string;
 }

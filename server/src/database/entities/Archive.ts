@@ -1,11 +1,11 @@
-import { Entity, PrimaryColumn } from 'typeorm';
-import { IdColumn, InstantColumn, MaybeIdColumn, TextColumn, YesNoColumn } from '../columns';
+import { Entity } from 'typeorm';
+import { InstantColumn, KeyColumn, MaybeIdColumn, TextColumn, YesNoColumn } from '../columns';
 
 /** Everything of a client or of the practice, packed by the worker until it is fetched, once. */
 @Entity('archive')
 export class Archive {
-  @PrimaryColumn({ type: 'uuid' }) id!: string;
-  @IdColumn() practiceId!: string;
+  @KeyColumn() practiceId!: string;
+  @KeyColumn() id!: string;
   /** Null: of the whole practice. */
   @MaybeIdColumn() clientId!: string | null;
   @InstantColumn() askedOn!: string;

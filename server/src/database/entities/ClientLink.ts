@@ -1,5 +1,12 @@
-import { Column, Entity, PrimaryColumn } from 'typeorm';
-import { IdColumn, InstantColumn, MaybeIdColumn, MaybeInstantColumn, TextColumn } from '../columns';
+import { Column, Entity } from 'typeorm';
+import {
+  IdColumn,
+  InstantColumn,
+  KeyColumn,
+  MaybeIdColumn,
+  MaybeInstantColumn,
+  TextColumn,
+} from '../columns';
 
 export const LINK_PURPOSES = ['page', 'calendar'] as const;
 export type LinkPurpose = (typeof LINK_PURPOSES)[number];
@@ -7,8 +14,8 @@ export type LinkPurpose = (typeof LINK_PURPOSES)[number];
 /** A door for one client without an account. Only the hash of its token is kept. */
 @Entity('client_link')
 export class ClientLink {
-  @PrimaryColumn({ type: 'uuid' }) id!: string;
-  @IdColumn() practiceId!: string;
+  @KeyColumn() practiceId!: string;
+  @KeyColumn() id!: string;
   @IdColumn() clientId!: string;
   @TextColumn() purpose!: LinkPurpose;
   @Column({ type: 'bytea' }) tokenHash!: Buffer;

@@ -1,12 +1,12 @@
 import type { ClientSummary } from '@taxikine/core';
-import { Entity, PrimaryColumn } from 'typeorm';
-import { IdColumn, JsonColumn, TextColumn, WholeColumn } from '../columns';
+import { Entity } from 'typeorm';
+import { JsonColumn, KeyColumn, TextColumn, WholeColumn } from '../columns';
 
 /** What the list of clients says of one, worked out when something of theirs was written. */
 @Entity('client_summary')
 export class ClientSummaryRow {
-  @PrimaryColumn({ type: 'uuid' }) clientId!: string;
-  @IdColumn() practiceId!: string;
+  @KeyColumn() practiceId!: string;
+  @KeyColumn() clientId!: string;
   @WholeColumn() shape!: number;
   @TextColumn() name!: string;
   /** Name and what they do, in small letters: what is searched. */

@@ -1,11 +1,11 @@
-import { Entity, PrimaryColumn } from 'typeorm';
+import { Entity } from 'typeorm';
 import type { Role } from '@taxikine/core';
-import { IdColumn, MaybeInstantColumn, MaybeTextColumn, TextColumn } from '../columns';
+import { KeyColumn, MaybeInstantColumn, MaybeTextColumn, TextColumn } from '../columns';
 
 @Entity('coach')
 export class Coach {
-  @PrimaryColumn({ type: 'uuid' }) id!: string;
-  @IdColumn() practiceId!: string;
+  @KeyColumn() practiceId!: string;
+  @KeyColumn() id!: string;
   @TextColumn() name!: string;
   @TextColumn() email!: string;
   /** Null until a password was chosen. No request reads it. */

@@ -1,11 +1,11 @@
-import { Entity, PrimaryColumn } from 'typeorm';
-import { IdColumn, InstantColumn, JsonColumn } from '../columns';
+import { Entity } from 'typeorm';
+import { IdColumn, InstantColumn, JsonColumn, KeyColumn } from '../columns';
 
 /** That a client was erased: when, by whom, how much. Names nobody. */
 @Entity('erasure')
 export class Erasure {
-  @PrimaryColumn({ type: 'uuid' }) id!: string;
-  @IdColumn() practiceId!: string;
+  @KeyColumn() practiceId!: string;
+  @KeyColumn() id!: string;
   @IdColumn() clientId!: string;
   @IdColumn() erasedBy!: string;
   @InstantColumn() erasedOn!: string;

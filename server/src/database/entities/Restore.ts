@@ -1,9 +1,10 @@
 import type { RestoreProblem, RestoreShown } from '@taxikine/core';
-import { Entity, PrimaryColumn } from 'typeorm';
+import { Entity } from 'typeorm';
 import {
   IdColumn,
   InstantColumn,
   JsonColumn,
+  KeyColumn,
   MaybeWholeColumn,
   TextColumn,
   WholeColumn,
@@ -12,8 +13,8 @@ import {
 /** An archive that is put back by the worker, client by client, and what became of it. */
 @Entity('restore')
 export class Restore implements RestoreShown {
-  @PrimaryColumn({ type: 'uuid' }) id!: string;
-  @IdColumn() practiceId!: string;
+  @KeyColumn() practiceId!: string;
+  @KeyColumn() id!: string;
   @IdColumn() askedBy!: string;
   @InstantColumn() askedOn!: string;
   /** When bytes of it came, or a worker took it, for the last time. */
