@@ -2,13 +2,14 @@ import { parse } from '@taxikine/core/contract/problems';
 import { RECORD_SCHEMAS } from '@taxikine/core/contract/recordSchemas';
 import { clientFormSchema, formOf, recordOf, type ClientForm } from '../src/meet/clientForm';
 
-const schema = clientFormSchema((key) => key);
+const schema = clientFormSchema((key) => key, 'metric');
 const form: ClientForm = {
-  ...formOf(null),
+  ...formOf(null, 'metric'),
   name: ' Maren ',
   height: '1,72',
   mass: '71.5',
   consent: '2026-11-23',
+  wording: '2026-1',
 };
 const problems = (part: Partial<ClientForm>) =>
   schema
@@ -16,7 +17,7 @@ const problems = (part: Partial<ClientForm>) =>
     .error?.details.map((one) => `${one.path.join('.')}: ${one.message}`) ?? [];
 
 it('makes a record that the API takes, decimal comma and all', () => {
-  const record = recordOf(form, null);
+  const record = recordOf(form, null, 'metric');
   expect(record).toMatchObject({
     name: 'Maren',
     heightM: 1.72,
@@ -28,11 +29,11 @@ it('makes a record that the API takes, decimal comma and all', () => {
 
 it('keeps what the form does not show', () => {
   const known = {
-    ...recordOf(form, null),
+    ...recordOf(form, null, 'metric'),
     segments: { thighM: { left: 0.5, right: 0.49 }, trunkM: 0.55, hipWidthM: 0.3 },
     clearances: [{ by: 'x' } as never],
   };
-  const record = recordOf(formOf(known), known);
+  const record = recordOf(formOf(known, 'metric'), known, 'metric');
   expect(record).toEqual(known);
 });
 
@@ -47,8 +48,10 @@ it.each([
 ])('an address: %s', (_what, email, contact) => {
   const given = { ...form, email, reminders: true };
   expect(problems({ email })).toEqual([]);
-  expect(recordOf(given, null).contact).toEqual(contact);
-  expect(parse(RECORD_SCHEMAS.clients, recordOf(given, null))).toMatchObject({ status: 'ok' });
+  expect(recordOf(given, null, 'metric').contact).toEqual(contact);
+  expect(parse(RECORD_SCHEMAS.clients, recordOf(given, null, 'metric'))).toMatchObject({
+    status: 'ok',
+  });
 });
 
 it.each(['maren', 'maren@', 'a@b.example, c@d.example'])('no address: %s', (email) => {
@@ -56,7 +59,7 @@ it.each(['maren', 'maren@', 'a@b.example, c@d.example'])('no address: %s', (emai
 });
 
 const taped = (left: string, right: string) => ({
-  tape: { ...formOf(null).tape, thighM: { left, right } },
+  tape: { ...formOf(null, 'metric').tape, thighM: { left, right } },
 });
 
 it.each([
@@ -66,9 +69,9 @@ it.each([
   ['right alone', ' ', '46.5', 0.465],
   ['neither', '', '', undefined],
 ])('a tape measure of %s', (_, left, right, thighM) => {
-  const record = recordOf({ ...form, ...taped(left, right) }, null);
+  const record = recordOf({ ...form, ...taped(left, right) }, null, 'metric');
   expect(record.segments.thighM).toEqual(thighM);
-  expect(formOf(record).tape.thighM.left === '').toBe(thighM === undefined);
+  expect(formOf(record, 'metric').tape.thighM.left === '').toBe(thighM === undefined);
 });
 
 it.each([
@@ -92,4 +95,43 @@ it.each([
   ['under age with one', { flags: ['minor'], guardian: 'Wenna Penhale' }, []],
 ] as [string, Partial<ClientForm>, string[]][])('%s', (_name, part, expected) => {
   expect(problems(part)).toEqual(expected);
+});
+
+describe('in feet, inches and pounds', () => {
+  const imperial = clientFormSchema((key) => key, 'imperial');
+  const typed: ClientForm = { ...form, height: `5'8"`, mass: '158', trunk: '22.5' };
+
+  it('makes the record that the same body makes in metres', () => {
+    const record = recordOf(typed, null, 'imperial');
+    expect(record).toMatchObject({ heightM: 1.727, massKg: 71.67, segments: { trunkM: 0.5715 } });
+    expect(parse(RECORD_SCHEMAS.clients, record)).toMatchObject({ status: 'ok' });
+    expect(formOf(record, 'imperial')).toMatchObject({
+      height: '5 ft 8 in',
+      mass: '158',
+      trunk: '22.5',
+    });
+  });
+
+  it('what was not touched stays as exact as it was', () => {
+    const known = {
+      ...recordOf({ ...form, height: '1.723', mass: '71.43' }, null, 'metric'),
+      segments: { thighM: { left: 0.431, right: 0.428 }, trunkM: 0.553, hipWidthM: 0.3 },
+    };
+    expect(recordOf(formOf(known, 'imperial'), known, 'imperial')).toEqual(known);
+  });
+
+  it.each([
+    ['a height in metres', { height: '1.72' }, 'height: client.heightRange'],
+    ['a height in words', { height: 'tall' }, 'height: client.heightFeet'],
+    ['a mass that is a height', { mass: '20' }, 'mass: client.massRange'],
+    [
+      'a thigh as long as a leg',
+      { tape: { ...form.tape, thighM: { left: '27.6', right: '' } } },
+      /thigh of 27.6 in is too long for a height of 5 ft 8 in/,
+    ],
+  ])('%s is told where it was typed', (_what, part, problem) => {
+    const { error } = imperial.validate({ ...typed, ...part }, { abortEarly: false });
+    const words = error?.details.map(({ path, message }) => `${path.join('.')}: ${message}`) ?? [];
+    expect(words).toEqual([expect.stringMatching(problem)]);
+  });
 });

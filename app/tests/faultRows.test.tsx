@@ -104,16 +104,16 @@ describe('pain', () => {
 });
 
 it.each([
-  ['as usual', {}, '36 cm · toes 10°/10° · ahead'],
+  ['as usual', {}, '36\u00a0cm · toes 10°/10° · ahead'],
   [
     'heels raised, hand on a post',
     { heelLiftMm: 25, hands: 'post' },
-    '36 cm · toes 10°/10° · ahead · heels +25 mm · hand on a post',
+    '36\u00a0cm · toes 10°/10° · ahead · heels +25\u00a0mm · hand on a post',
   ],
   [
     'loaded',
     { load: { at: 'goblet', kg: 12 } },
-    '36 cm · toes 10°/10° · ahead · 12 kg at the chest',
+    '36\u00a0cm · toes 10°/10° · ahead · 12 kg at the chest',
   ],
 ] as const)('a set-up in one line: %s', (_name, part, words) => {
   expect(setupWords({ ...USUAL_SETUP, ...part }, catalogue.t as never)).toBe(words);

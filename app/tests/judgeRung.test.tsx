@@ -65,11 +65,14 @@ it('names the rung, and the weight on it', () => {
 });
 
 it.each([
-  [{ status: 'nothing-there', wantedKg: 4 }, /asks for 4 kg. Say what weights/],
-  [{ status: 'too-heavy', wantedKg: 3.2, lightestKg: 4 }, /asks for 3.2 kg .* weighs 4 kg/],
+  [{ status: 'nothing-there', wantedKg: 4 }, /asks for 4\u00a0kg. Say what weights/],
+  [
+    { status: 'too-heavy', wantedKg: 3.2, lightestKg: 4 },
+    /asks for 3.2\u00a0kg .* weighs 4\u00a0kg/,
+  ],
   [
     { status: 'found', wantedKg: 4, kg: 4, percent: 5.12, of: 'dumbbell of 4 kg' },
-    '4 kg in each hand (5.1 % of the body each; dumbbell of 4 kg)',
+    '4\u00a0kg in each hand (5.1 % of the body each; dumbbell of 4 kg)',
   ],
 ] as const)('a weight: %p', (kg, words) => {
   expect(weightWords({ as: 'carried', percentPerHand: 5 }, kg, t)).toMatch(words);

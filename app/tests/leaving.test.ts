@@ -10,7 +10,7 @@ function server(...answers: (number | null)[]): string[] {
     asked.push(method!);
     const status = answers.shift();
     if (!status) throw new TypeError('no line');
-    const json = async () => ({ code: 'x', message: 'x', coach: { id: 'ilse' } });
+    const json = async () => ({ code: 'x', message: 'x', coach: { id: 'ilse' }, practice: {} });
     return { ok: status < 400, status, json } as Response;
   }) as never;
   return asked;
@@ -19,7 +19,7 @@ function server(...answers: (number | null)[]): string[] {
 beforeEach(() => {
   localStorage.clear();
   leaving.set(false);
-  remember({ coach: { id: 'ilse' } } as never);
+  remember({ coach: { id: 'ilse' }, practice: {} } as never);
 });
 
 it.each<[string, number | null, boolean]>([

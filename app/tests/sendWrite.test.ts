@@ -29,7 +29,7 @@ function server(...answers: [number, object][]) {
 beforeEach(() => {
   troubles.set([]);
   expired.set(false);
-  remember({ coach: { id: 'ilse' } } as never);
+  remember({ coach: { id: 'ilse' }, practice: {} } as never);
 });
 
 it('sends a write with its id and the version it started from', async () => {
@@ -158,7 +158,7 @@ it('does not go on with a write when somebody else signs in', async () => {
 
 it('sends nothing in the session of another coach, and asks nobody to sign in', async () => {
   const calls = server([200, { record: { id: 'c', version: 2 } }]);
-  remember({ coach: { id: 'tobiah' } } as never);
+  remember({ coach: { id: 'tobiah' }, practice: {} } as never);
   void sendWrite(write());
   await new Promise((resolve) => setTimeout(resolve, 20));
   expect(calls).toEqual([]);

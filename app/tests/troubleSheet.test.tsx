@@ -24,7 +24,7 @@ const trouble = (kind: 'clients' | 'visits', id: string): Trouble => ({
 
 function open() {
   const client = createQueryClient();
-  remember({ coach: { id: 'ilse' } } as never);
+  remember({ coach: { id: 'ilse' }, practice: {} } as never);
   troubles.set([trouble('clients', 'c'), trouble('visits', 'v')]);
   show(
     <QueryClientProvider client={client}>

@@ -313,7 +313,17 @@ export { day as daySchema, id as idSchema, instant as instantSchema, J } from '.
 export { CHANGE_EVENTS, type ChangeTold } from './contract/changeTold';
 export type { JobShown, JobsShown } from './contract/jobsShown';
 export type { RestoreProblem, RestoreShown } from './contract/restoreShown';
-export { IDLE_MINUTES, type PracticeSettings } from './contract/settings';
+export {
+  IDLE_MINUTES,
+  SHIPPED_WORDING,
+  USUAL_SETTINGS,
+  type ConsentWording,
+  type PracticeSettings,
+} from './contract/settings';
+export { settingsSchema, wordingSchema } from './contract/settingsSchema';
+export { withNorms } from './visit/withNorms';
+export { dayIn, timeIn } from './words/zoned';
+export { inUnits, type UnitSystem } from './words/unitSystem';
 export {
   LEAST_PASSWORD,
   type FactorShown,

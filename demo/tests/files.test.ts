@@ -28,7 +28,7 @@ const topOf = (file: ClientFile, visit: number) =>
   )[0].key;
 
 it.each(KINDS_IN_FILE)('a client’s line is worked out from %s, or is the same without', (kind) => {
-  const lines = (all: readonly ClientFile[]) => all.map(clientSummary);
+  const lines = (all: readonly ClientFile[]) => all.map((file) => clientSummary(file));
   // What hangs together stays: only one kind is taken away.
   const without = files.map((file) => ({ ...file, [kind]: [] }));
   const isRead = (SUMMARY_READS as readonly string[]).includes(kind);

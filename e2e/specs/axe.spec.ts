@@ -1,7 +1,8 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Locator, Page } from '@playwright/test';
 import { walkTo } from '../walkTo';
-import { button, clientNamed, expect, fileOf, letIn, signIn, test, type World } from '../world';
+import { STEPS, visitOf } from '../visits';
+import { button, clientNamed, expect, letIn, signIn, test } from '../world';
 
 /** There are no frames: it runs in the page itself, and tells what is wrong and not what is right. */
 const axeOf = (page: Page): AxeBuilder =>
@@ -34,13 +35,6 @@ async function areSound(page: Page, views: readonly [path: string, shows: Locato
   }
 }
 
-/** Where a demo client's first visit is. */
-async function visitOf(page: Page, world: World, name: string): Promise<string> {
-  const client = await clientNamed(page, world, name);
-  const { visits } = await fileOf(page, world, client);
-  return `/clients/${client}/visits/${visits[0].id}`;
-}
-
 /** The session, each of its sheets, and the player with its pad. */
 async function theWork(page: Page, url: string, client: string) {
   const named = (name: string | RegExp) => page.getByRole('button', { name }).first();
@@ -69,8 +63,6 @@ async function theWork(page: Page, url: string, client: string) {
   await named('Pain').click();
   await isSound(page, 'pain');
 }
-
-const STEPS = ['Ask', 'Set-up', 'Look', 'Probe', 'Check', 'Trace', 'Work', 'Again', 'Verdict'];
 
 for (const viewport of [
   { width: 390, height: 844 },

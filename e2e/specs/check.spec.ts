@@ -1,28 +1,8 @@
 import type { Page } from '@playwright/test';
-import { button, expect, fileOf, makeClient, letIn, test, type World } from '../world';
+import { squatAtChecks } from '../visits';
+import { button, expect, fileOf, letIn, test } from '../world';
 
 test.use({ viewport: { width: 390, height: 844 } });
-
-const main = (page: Page) => page.getByRole('main');
-
-/** A squat whose hips slide to the left, at its checks. */
-async function openChecks(page: Page, world: World): Promise<string> {
-  await letIn(page, world);
-  const client = await makeClient(page, world, 'Check Test');
-  await page.goto(`${world.url}/clients/${client}`);
-  await button(page, 'Start a squat look').click();
-  await button(page, 'All no, go on').click();
-  await main(page).getByRole('button', { name: 'Look', exact: true }).click();
-  await button(page, /slide.*left|left.*slide/i)
-    .first()
-    .click();
-  await button(page, /^Done looking/).click();
-  await expect(page.getByRole('group', { name: 'Says most now' })).toContainText(
-    /separates|speaks/,
-  );
-  await button(page, 'To the checks').click();
-  return client;
-}
 
 const allSent = (page: Page) => page.getByText(/kept on this device/).waitFor({ state: 'hidden' });
 
@@ -39,7 +19,8 @@ test('an ankle is read twice with the inclinometer, and its error shrinks', asyn
   page,
   world,
 }) => {
-  const client = await openChecks(page, world);
+  await letIn(page, world);
+  const client = await squatAtChecks(page, world, 'Check Test');
   await button(page, /^Take it: Ankle bend, knee bent, right/).click();
   await button(page, 'Measure: Ankle bend, knee bent, right, passive').click();
   const limb = page.getByRole('slider', { name: 'Simulated limb' });
@@ -65,7 +46,8 @@ test('an ankle is read twice with the inclinometer, and its error shrinks', asyn
 });
 
 test('an instrument laid on askew is told, and takes nothing', async ({ page, world }) => {
-  await openChecks(page, world);
+  await letIn(page, world);
+  await squatAtChecks(page, world, 'Check Test');
   await button(page, /^Take it: Ankle bend, knee bent, right/).click();
   await button(page, 'Measure: Ankle bend, knee bent, left, passive').click();
   await button(page, 'Lay it on askew').click();
@@ -76,9 +58,10 @@ test('centimetres at the wall, felt on the figure, cheating and a norm of one’
   page,
   world,
 }) => {
-  const client = await openChecks(page, world);
+  await letIn(page, world);
+  const client = await squatAtChecks(page, world, 'Check Test');
   await button(page, /^Take it: Ankle bend, knee bent, right/).click();
-  await button(page, 'To the wall, cm: Ankle bend, knee bent, right, passive').click();
+  await button(page, 'To the wall: Ankle bend, knee bent, right, passive').click();
   const cm = page.getByRole('textbox', { name: 'Big toe to the wall' });
   await cm.fill('7,5');
   await cm.press('Enter');
@@ -107,7 +90,8 @@ test('pain in a check stops the work until the questions are asked again', async
   page,
   world,
 }) => {
-  await openChecks(page, world);
+  await letIn(page, world);
+  await squatAtChecks(page, world, 'Check Test');
   await button(page, /^Take it: Ankle bend, knee bent, right/).click();
   await button(page, 'Pain during it: Ankle bend, knee bent, right: 6').click();
   await expect(page.getByText(/asked again before any work/)).toBeVisible();

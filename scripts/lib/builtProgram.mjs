@@ -24,20 +24,46 @@ const PROGRAMS = {
   demo: 'demo/src/main.ts',
 };
 const HOUSES = ['core', 'server', 'demo'];
-/** Beside the packages of the server: what is not taken in is looked up from here. */
+/** Beside the packages of the server: what stays one is looked up from here. */
 const HOME = join(ROOT, 'server', 'dist');
 const DAY_MS = 86_400_000;
 
 const at = (...parts) => join(ROOT, ...parts);
 
-/** Packages stay packages; what is ours is taken in. */
-function packagesOf(house) {
-  const { dependencies } = JSON.parse(readFileSync(at(house, 'package.json'), 'utf8'));
-  return Object.keys(dependencies).filter((name) => !name.startsWith('@taxikine/'));
-}
+/** Stay packages: made for this machine, or with files beside them that they read. All others are taken in. */
+const STAY = ['@node-rs/argon2', 'pdfkit', 'fontkit'];
+/** Drivers and helpers that the database's packages can go by, and do not here. */
+const NOT_HERE = [
+  '@google-cloud/spanner',
+  '@sap/hana-client',
+  '@sap/hana-client/extension/Stream',
+  'better-sqlite3',
+  'expo-sqlite',
+  'hdb-pool',
+  'ioredis',
+  'mongodb',
+  'mssql',
+  'mysql',
+  'mysql2',
+  'oracledb',
+  'pg-native',
+  'pg-query-stream',
+  'react-native-sqlite-storage',
+  'redis',
+  'sql.js',
+  'sqlite3',
+  'typeorm-aurora-data-api-driver',
+];
+
+/** What packages of the other kind of module look for, under names that nothing else has. */
+const BEFORE_ALL = `import $module from 'node:module';
+import $path from 'node:path';
+import $url from 'node:url';
+const require = $module.createRequire(import.meta.url);
+const __filename = $url.fileURLToPath(import.meta.url);
+const __dirname = $path.dirname(__filename);`;
 
 function buildInto(folder, { buildSync }) {
-  const packages = HOUSES.flatMap(packagesOf);
   buildSync({
     absWorkingDir: ROOT,
     entryPoints: PROGRAMS,
@@ -49,10 +75,13 @@ function buildInto(folder, { buildSync }) {
     platform: 'node',
     target: 'node20',
     tsconfig: at('server', 'tsconfig.json'),
-    external: packages.flatMap((name) => [name, `${name}/*`]),
+    external: [...STAY, ...NOT_HERE],
+    banner: { js: BEFORE_ALL },
     // The database goes by names of classes.
     keepNames: true,
+    // Read at every start: where things are, and not the text of it.
     sourcemap: 'linked',
+    sourcesContent: false,
     logLevel: 'error',
   });
 }
@@ -81,7 +110,7 @@ function putInPlace(folder, esbuild) {
 }
 
 /**
- * A program as files that Node reads at once, built when a source changed: reading a thousand TypeScript files takes
+ * A program as files that Node reads at once, built when a source or a package changed: reading a thousand files takes
  * three times the processor, at every start. Arguments for Node.
  */
 export function builtProgram(name) {
@@ -90,7 +119,11 @@ export function builtProgram(name) {
   const sources = HOUSES.map((house) => at(house, 'src'));
   const folder = join(
     HOME,
-    keyOfSources(sources, [esbuild.version, JSON.stringify(PROGRAMS)]).slice(0, 16),
+    keyOfSources(sources, [
+      esbuild.version,
+      JSON.stringify([PROGRAMS, STAY, NOT_HERE, BEFORE_ALL]),
+      readFileSync(at('package-lock.json'), 'utf8'),
+    ]).slice(0, 16),
   );
   if (!existsSync(folder)) putInPlace(folder, esbuild);
   else utimesSync(folder, new Date(), new Date());

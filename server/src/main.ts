@@ -1,5 +1,7 @@
 import { pino } from 'pino';
-import { appSource, ChangeFeed, createApp } from './index';
+import { ChangeFeed } from './changes/ChangeFeed';
+import { appSource } from './database/sources';
+import { createApp } from './http/createApp';
 import { maybeOpenHost, namesOf } from './http/maybeOpenHost';
 import { keepLines } from './http/keepLines';
 import { need } from './need';

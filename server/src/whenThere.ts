@@ -1,14 +1,8 @@
 import { setTimeout as delay } from 'node:timers/promises';
 import type { Logger } from 'pino';
-import { translated } from './database/databaseErrors';
-import { AppError } from './errors';
+import { isAway } from './database/databaseErrors';
 
 const AGAIN_MS = 250;
-
-const isAway = (error: unknown): boolean => {
-  const known = translated(error);
-  return known instanceof AppError && known.status === 503;
-};
 
 /**
  * Begins what needs the database as soon as there is one: a process that ends instead is started again and again, on a

@@ -1,11 +1,15 @@
 import { pino } from 'pino';
-import { appSource, outboxSender, startWorker, WORKING } from './index';
+import { appSource, WORKING } from './database/sources';
+import { outlive } from './jobs/outlive';
+import { startWorker } from './jobs/startWorker';
+import { outboxSender } from './letters/outboxSender';
 import { need } from './need';
 import { sayReady } from './sayReady';
 import { whenStopped } from './whenStopped';
 import { whenThere } from './whenThere';
 
 const log = pino({ level: process.env.LOG_LEVEL ?? 'info' });
+process.on('unhandledRejection', outlive(log));
 const appUrl = need('APP_DATABASE_URL');
 const source = await whenThere(() => appSource(appUrl, WORKING).initialize(), log);
 const sender = outboxSender(need('OUTBOX'));

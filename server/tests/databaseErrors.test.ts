@@ -1,6 +1,7 @@
 import { createServer, type AddressInfo, type Socket } from 'node:net';
 import { Pool } from 'pg';
 import { translated } from '../src/database/databaseErrors';
+import { outlive } from '../src/jobs/outlive';
 
 /** What the driver raises when the other end of its line behaves like this. */
 async function raisedBy(behaves: (socket: Socket) => void, listens = true): Promise<unknown> {
@@ -29,4 +30,15 @@ it.each<[string, () => Promise<unknown>, string]>([
 it('what is no trouble of the line stays what it is', () => {
   const own = new Error('something else');
   expect(translated(own)).toBe(own);
+});
+
+it.each([
+  ['a line that was cut', new Error('Connection terminated unexpectedly'), true],
+  ['what nobody foresaw', new Error('something else'), false],
+])('under a job, a worker outlives %s: %#', (_what, error, outlives) => {
+  const warn = jest.fn();
+  const meet = () => outlive({ warn } as never)(error);
+  if (outlives) expect(meet).not.toThrow();
+  else expect(meet).toThrow(error);
+  expect(warn).toHaveBeenCalledTimes(outlives ? 1 : 0);
 });

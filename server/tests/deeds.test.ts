@@ -183,6 +183,11 @@ const DONE: Readonly<Record<Done, () => Promise<object>>> = {
     await coach.put(`/api/v1/people/${from}`).send(leaving).expect(204);
     return { by: 'saltreach', to: from, detail: 'all' };
   },
+  'consent-worded': async () => {
+    const text = 'I agree that this practice keeps notes about me.';
+    const { body } = await coach.post('/api/v1/practice/wordings').send({ text }).expect(201);
+    return { to: null, detail: body.version };
+  },
   'settings-changed': async () => {
     const settings = { name: 'saltreach', idleMin: 15 };
     await coach.put('/api/v1/practice/settings').send(settings).expect(200);

@@ -73,7 +73,7 @@ it('every function that runs as its owner looks in the owner’s places, and is 
     'found_practice',
     'is_founding_link',
     'keep_in_directory',
-    'own_practice_name',
+    'own_practice',
     'practices_to_tend',
     'who_has_coach_link',
     'who_has_link',

@@ -131,6 +131,7 @@ const OWNERS_ONLY = [
   'post /people',
   'put /people/:id',
   'put /practice/settings',
+  'post /practice/wordings',
   'post /people/:id/link',
   'post /clients/:id/erase',
   'get /clients/:id/export.zip',

@@ -11,6 +11,7 @@ import { Field } from '../ui/Field';
 import { Sheet } from '../ui/Sheet';
 import { Words } from '../ui/text';
 import { useText } from '../words/useText';
+import { ours } from '../words/units';
 
 export interface CasePreviewProps {
   readonly document: CaseDocument;
@@ -35,12 +36,12 @@ export function CasePreview({ document, onClose, onMake }: CasePreviewProps) {
   return (
     <Sheet title={t('caseFile.title')} open onClose={onClose}>
       <Words>
-        {t(`patterns.${pattern}`)} · {heightM.toFixed(2)} m · {massKg} kg
+        {t(`patterns.${pattern}`)} · {ours(`${heightM.toFixed(2)} m · ${massKg} kg`)}
       </Words>
       <View gap="$1">
         {findings.map(({ key, words }) => (
           <Words key={key} small>
-            {capital(words)}
+            {capital(ours(words))}
           </Words>
         ))}
         {findings.length === 0 ? <Words soft>{t('caseFile.empty')}</Words> : null}

@@ -3,7 +3,9 @@ import { normFor, type NormEdit } from '@taxikine/core/knowledge/norms';
 import type { ClientRecord } from '@taxikine/core/visit/records';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
+import { useCoach, useIsOwner } from '../data/session';
 import { useUpdate } from '../data/useFile';
+import { useSettings } from '../settings/useSettings';
 import { Button } from '../ui/Button';
 import { Sheet } from '../ui/Sheet';
 import { Stepper } from '../ui/Stepper';
@@ -20,6 +22,9 @@ export interface NormSheetProps {
 export function NormSheet({ row, client, onClose }: NormSheetProps) {
   const t = useText();
   const update = useUpdate();
+  const isOwner = useIsOwner();
+  const { practice } = useCoach();
+  const house = useSettings();
   const id = row.id as CheckId;
   const { usual, restricted, sem } = normFor(row, client.norms);
   const [norm, setNorm] = useState<NormEdit>({ usual, restricted, sem });
@@ -31,6 +36,14 @@ export function NormSheet({ row, client, onClose }: NormSheetProps) {
       return { ...latest, norms: own ? { ...others, [id]: own } : others };
     });
     onClose();
+  };
+  const forEverybody = () => {
+    const { name, idleMin, norms = {} } = practice;
+    house.save(
+      { name, idleMin, norms: { ...norms, [id]: norm } },
+      // A norm of the client's own would go before it, and hide it here.
+      { onSuccess: () => keep(null) },
+    );
   };
   const number = (
     label: string,
@@ -81,10 +94,21 @@ export function NormSheet({ row, client, onClose }: NormSheetProps) {
           {t('guide.normSame')}
         </Words>
       ) : null}
+      {house.problem ? (
+        <Words small accent role="alert">
+          {house.problem}
+        </Words>
+      ) : null}
       <View flexDirection="row" gap="$2">
-        <Button label={t('guide.normTable')} onPress={() => keep(null)} />
+        <Button
+          label={t(practice.norms?.[id] ? 'guide.normHouse' : 'guide.normTable')}
+          onPress={() => keep(null)}
+        />
         <Button kind="main" flex={1} label={t('save')} off={same} onPress={() => keep(norm)} />
       </View>
+      {isOwner ? (
+        <Button label={t('guide.normEverybody')} off={same || house.busy} onPress={forEverybody} />
+      ) : null}
     </Sheet>
   );
 }

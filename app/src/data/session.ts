@@ -1,9 +1,10 @@
 import type { Role } from '@taxikine/core/contract/people';
-import type { PracticeSettings } from '@taxikine/core/contract/settings';
+import type { ConsentWording, PracticeSettings } from '@taxikine/core/contract/settings';
 import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { call, Refused } from './api';
 import { inTurn, isLeaving, leave, tellNow } from './leaving';
 import { unlock } from '../lock/locked';
+import { takeWays } from '../words/ways';
 import { createStore } from './store';
 
 export interface Session {
@@ -13,7 +14,11 @@ export interface Session {
     readonly email: string;
     readonly role: Role;
   };
-  readonly practice: PracticeSettings & { readonly id: string };
+  readonly practice: PracticeSettings & {
+    readonly id: string;
+    /** What clients are asked to agree to; null where the practice has not worded it. */
+    readonly wording: ConsentWording | null;
+  };
 }
 
 export const SESSION_KEY = ['session'] as const;
@@ -40,6 +45,7 @@ export const isNobodyRemembered = (): boolean => remembered() === null;
 
 export function remember(session: Session | null): void {
   inThisTab = session;
+  if (session) takeWays(session.practice);
   try {
     if (session) localStorage.setItem(REMEMBERED, JSON.stringify(session));
     else localStorage.removeItem(REMEMBERED);
@@ -74,7 +80,12 @@ async function fetchSession(): Promise<Session | null> {
 export const useSession = () =>
   useQuery({
     queryKey: SESSION_KEY,
-    queryFn: fetchSession,
+    queryFn: async () => {
+      const session = await fetchSession();
+      // Before anything is drawn that says a length, a day or a week; without a server too.
+      if (session) takeWays(session.practice);
+      return session;
+    },
     staleTime: Infinity,
     networkMode: 'always',
   });
@@ -134,14 +145,20 @@ export interface AtDoor {
 export const signIn = (said: AtDoor): Promise<Session> =>
   enterBy(() => call<Session>('POST', '/session', said));
 
-/** What an owner has decided since, as whoever signs in is told of it. */
-export function takeSettings(client: QueryClient, settings: PracticeSettings): void {
+function takeOver(client: QueryClient, part: Partial<Session['practice']>): void {
   const session = client.getQueryData<Session>(SESSION_KEY);
   if (!session) return;
-  const next = { ...session, practice: { ...session.practice, ...settings } };
+  const next = { ...session, practice: { ...session.practice, ...part } };
   client.setQueryData(SESSION_KEY, next);
   remember(next);
 }
+
+/** What an owner has decided since, as whoever signs in is told of it. */
+export const takeSettings = (client: QueryClient, settings: PracticeSettings): void =>
+  takeOver(client, settings);
+
+export const takeWording = (client: QueryClient, wording: ConsentWording): void =>
+  takeOver(client, { wording });
 
 /** Whether who is signed in owns the practice; what only an owner does, the server lets nobody else do. */
 export const useIsOwner = (): boolean => useCoach().coach.role === 'owner';

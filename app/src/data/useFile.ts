@@ -1,3 +1,4 @@
+import { withNorms } from '@taxikine/core/visit/withNorms';
 import type { ClientFile, RecordKind, RecordOfKind } from '@taxikine/core/visit/records';
 import {
   useMutation,
@@ -57,10 +58,25 @@ async function fetchFile(client: QueryClient, clientId: string): Promise<TaggedF
   }
 }
 
-/** Everything about one client, from this device at once and from the server when it answers. */
-export function useFile(clientId: string) {
+const useFileAs = <F>(clientId: string, select: (file: TaggedFile) => F) => {
   const client = useQueryClient();
-  return useQuery({ queryKey: fileKey(clientId), queryFn: () => fetchFile(client, clientId) });
+  return useQuery({
+    queryKey: fileKey(clientId),
+    queryFn: () => fetchFile(client, clientId),
+    select,
+  });
+};
+
+const asItIs = (file: TaggedFile): TaggedFile => file;
+
+/** Everything about one client as it is kept: for a form that writes it again. */
+export const useKeptFile = (clientId: string) => useFileAs(clientId, asItIs);
+
+/** Everything about one client, from this device at once and from the server when it answers; under the practice's norms. */
+export function useFile(clientId: string) {
+  const norms = useQueryClient().getQueryData<Session>(SESSION_KEY)?.practice.norms;
+  const select = useCallback((file: TaggedFile) => withNorms(file, norms ?? {}), [norms]);
+  return useFileAs(clientId, select);
 }
 
 /** `from`: version that a form was filled in from; without it, the newest that this device has. */

@@ -16,6 +16,7 @@ import { Ground } from './Ground';
 import { SpotButton } from './SpotButton';
 import { useMovingFigure } from './useMovingFigure';
 import { zoneTargets, type ZoneTarget } from './zones';
+import { ours } from '../words/units';
 
 export interface TapFigureProps {
   readonly client: Pick<ClientRecord, 'heightM' | 'massKg' | 'segments'>;
@@ -46,7 +47,7 @@ function SlideDimension({
   const slide = faults.find((fault) => fault.fault === 'hips-slide');
   if (!slide || view === 'side' || Math.abs(at[0]) < 3) return null;
   const low = at[1] + 215;
-  const words = slide.value === undefined ? slide.grade : withUnit(slide.value, 'mm');
+  const words = slide.value === undefined ? slide.grade : ours(withUnit(slide.value, 'mm'));
   return (
     <G>
       <Line

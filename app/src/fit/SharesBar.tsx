@@ -5,6 +5,7 @@ import Svg, { Line, Rect } from 'react-native-svg';
 import { Numeral, Words } from '../ui/text';
 import { usePalette } from '../ui/usePalette';
 import { useText } from '../words/useText';
+import { ours } from '../words/units';
 
 const BAR = 34;
 /** A part smaller than this, in centimetres, is left out of the list. */
@@ -15,7 +16,9 @@ const SHOWN_CM = 0.1;
 
 /** "6.1 ± 1.2 cm" */
 export const withError = (cm: number, errorCm: number): string =>
-  errorCm >= TELLING_CM ? `${cm.toFixed(1)} ± ${errorCm.toFixed(1)} cm` : `${cm.toFixed(1)} cm`;
+  ours(
+    errorCm >= TELLING_CM ? `${cm.toFixed(1)} ± ${errorCm.toFixed(1)} cm` : `${cm.toFixed(1)} cm`,
+  );
 
 type ShownShare = AttributionWithErrors['shares'][number];
 

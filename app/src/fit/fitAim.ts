@@ -1,5 +1,6 @@
 import type { Pattern } from '@taxikine/core/knowledge/patterns';
 import type { FitAim, FitFor } from '@taxikine/core/solver/fit';
+import { ours } from '../words/units';
 
 /** Depth to fit for when none has been set: thighs level, a trunk leaning well forward. */
 const WANTED = { thighDeg: 0, trunkLeanDeg: 60 } as const;
@@ -33,7 +34,7 @@ export type ValueUnit = '°' | 'Nm';
 export const unitOf = (aim: FitFor): ValueUnit => (aim === 'knees' || aim === 'hips' ? 'Nm' : '°');
 
 export const withUnit = (value: number, unit: ValueUnit): string =>
-  `${value.toFixed(0)}${unit === '°' ? unit : ` ${unit}`}`;
+  ours(`${value.toFixed(0)}${unit === '°' ? unit : ` ${unit}`}`);
 
 /** A value as it is said: the solver counts a hinge's depth downward, a coach counts its lean. */
 export const saidValue = (pattern: Pattern, aim: FitFor, value: number): number =>

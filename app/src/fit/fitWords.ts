@@ -3,6 +3,7 @@ import type { Lack } from '@taxikine/core/solver/ask';
 import type { Binding } from '@taxikine/core/solver/binding';
 import type { LimitId } from '@taxikine/core/solver/conditions';
 import type { TextOf } from '../words/useText';
+import { ours } from '../words/units';
 
 /** Only what a coach can do something about is named; which foot is loaded most is not. */
 const UNNAMED: readonly LimitId[] = ['weightShare', 'pelvisTurn', 'pelvisTilt', 'sideLean'];
@@ -24,9 +25,11 @@ export function bindingWords(binding: readonly Binding[], t: TextOf): string {
 
 /** "right ankle 8° more" */
 export const lackWords = ({ side, limit, by, unit }: Lack, t: TextOf): string =>
-  [side ? t(side) : '', t(`fit.limit.${limit}`), `+${by.toFixed(by < 10 ? 1 : 0)}`]
-    .filter(Boolean)
-    .join(' ') + (unit === 'deg' ? '°' : ` ${unit}`);
+  ours(
+    [side ? t(side) : '', t(`fit.limit.${limit}`), `+${by.toFixed(by < 10 ? 1 : 0)}`]
+      .filter(Boolean)
+      .join(' ') + (unit === 'deg' ? '°' : ` ${unit}`),
+  );
 
 /** "Thighs stop 12° above level", "Front thigh reaches level"; of a hinge "Trunk leans to 71°". */
 export function depthWords(depthDeg: number, t: TextOf, pattern: Pattern): string {

@@ -9,6 +9,7 @@ import { LoadTodayWords } from './LoadTodayWords';
 import type { ClimbedRung } from './useRungs';
 import { WeightsThere } from './WeightsThere';
 import { weightWords } from './weightWords';
+import { ours } from '../words/units';
 
 export interface LadderPanelProps {
   readonly climbed: ClimbedRung;
@@ -40,7 +41,7 @@ export function LadderPanel({ climbed: { ladder, today, kg }, onRung }: LadderPa
           ) : null}
           {today.heldBack ? <Words accent>{t('ladder.heldBack')}</Words> : null}
           {today.heldBack && today.against ? (
-            <Words small>{asSentence(today.against)}</Words>
+            <Words small>{asSentence(ours(today.against))}</Words>
           ) : null}
           <View flexDirection="row" flexWrap="wrap" gap="$2">
             <Button label={t('ladder.down')} off={place === 0} onPress={() => go(-1)} tight small />

@@ -4,11 +4,24 @@ import { useWeights, useSetWeights } from '../data/usePractice';
 import { Button } from '../ui/Button';
 import { Stepper } from '../ui/Stepper';
 import { Title, Words } from '../ui/text';
+import { ours, useShownUnit, useUnits } from '../words/units';
 import { useText } from '../words/useText';
 
-/** Sizes that are sold; what is there is a part of them. */
-const DUMBBELLS = [1, 2, 3, 4, 5, 6, 8, 10, 12, 14, 16, 18, 20, 24, 28, 32] as const;
-const PLATES = [0.5, 1.25, 2.5, 5, 10, 15, 20] as const;
+/** Sizes that are sold, in kilograms or pounds; what is there is a part of them. */
+const SOLD = {
+  metric: {
+    dumbbells: [1, 2, 3, 4, 5, 6, 8, 10, 12, 14, 16, 18, 20, 24, 28, 32],
+    plates: [0.5, 1.25, 2.5, 5, 10, 15, 20],
+  },
+  imperial: {
+    dumbbells: [2, 3, 5, 8, 10, 12, 15, 20, 25, 30, 35, 40, 45, 50, 60, 70],
+    plates: [1.25, 2.5, 5, 10, 25, 35, 45],
+  },
+} as const;
+
+/** What is there and is not sold here stays to be seen: a practice may have changed its units. */
+const sizesOf = (sold: readonly number[], there: readonly Sized[]): number[] =>
+  [...new Set([...sold, ...there.map(({ kg }) => kg)])].sort((a, b) => a - b);
 
 const countOf = (sizes: readonly Sized[], kg: number): number =>
   sizes.find((one) => one.kg === kg)?.count ?? 0;
@@ -29,6 +42,8 @@ export function WeightsThere() {
   const there = useWeights();
   const set = useSetWeights();
   const change = (part: Partial<Weights>) => set({ ...there, ...part });
+  const { kept } = useShownUnit('kg');
+  const sold = SOLD[useUnits()];
   return (
     <View gap="$4" role="group" aria-label={t('ladder.there')}>
       <Words soft>{t('ladder.thereLead')}</Words>
@@ -37,7 +52,7 @@ export function WeightsThere() {
           {t('ladder.dumbbells')}
         </Title>
         <View flexDirection="row" flexWrap="wrap" gap="$2">
-          {DUMBBELLS.map((kg) => (
+          {sizesOf(sold.dumbbells.map(kept), there.dumbbells).map((kg) => (
             <Size
               key={kg}
               kg={kg}
@@ -52,7 +67,7 @@ export function WeightsThere() {
           {t('ladder.plates')}
         </Title>
         <View flexDirection="row" flexWrap="wrap" gap="$2">
-          {PLATES.map((kg) => {
+          {sizesOf(sold.plates.map(kept), there.plates).map((kg) => {
             const pairs = Math.floor(countOf(there.plates, kg) / 2);
             const next = pairs >= MOST_PAIRS ? 0 : pairs + 1;
             return (
@@ -61,7 +76,7 @@ export function WeightsThere() {
                 tight
                 small
                 chosen={pairs > 0}
-                label={`${kg} kg`}
+                label={ours(`${kg} kg`)}
                 note={t('ladder.pairs', { count: pairs })}
                 onPress={() => change({ plates: withCount(there.plates, kg, 2 * next) })}
               />
@@ -107,7 +122,7 @@ function Size({ kg, count, onCount }: SizeProps) {
       tight
       small
       chosen={count > 0}
-      label={`${kg} kg`}
+      label={ours(`${kg} kg`)}
       note={t(`ladder.count.${count === 1 ? 1 : count >= 2 ? 2 : 0}`)}
       onPress={() => onCount(nextCount(count))}
     />

@@ -1,6 +1,7 @@
 import { maybeLadder, oneRung, placeOfRung } from '@taxikine/core/ladder/ladders';
 import type { DrillRecord } from '@taxikine/core/visit/records';
 import type { TextOf } from '../words/useText';
+import { ours } from '../words/units';
 
 /** "Rung 3 of 9: Half of that held ahead, 4 kg"; null for a drill that climbs nothing. */
 export function maybeRungWords(
@@ -14,5 +15,5 @@ export function maybeRungWords(
     of: ladder.rungs.length,
     name: oneRung(ladder, rung.rung).name,
   });
-  return rung.kg === null ? words : `${words}, ${rung.kg} kg`;
+  return rung.kg === null ? words : `${words}, ${ours(`${rung.kg} kg`)}`;
 }

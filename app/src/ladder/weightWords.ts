@@ -1,6 +1,7 @@
 import type { RungWeight } from '@taxikine/core/ladder/ladder';
 import type { RungKg } from '@taxikine/core/ladder/weightOfRung';
 import type { TextOf } from '../words/useText';
+import { ours } from '../words/units';
 
 const tenth = (value: number): string => String(Math.round(value * 10) / 10);
 
@@ -13,6 +14,6 @@ export function weightWords(weight: RungWeight, kg: RungKg, t: TextOf): string {
   return t(`ladder.kg.${weight.as}`, {
     kg: tenth(kg.kg),
     percent: tenth(kg.percent),
-    of: kg.of,
+    of: ours(kg.of),
   });
 }

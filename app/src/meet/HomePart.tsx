@@ -1,12 +1,12 @@
 import { KIT } from '@taxikine/core/knowledge/kit';
 import { SHOES } from '@taxikine/core/knowledge/setup';
-import { WEEKDAYS } from '@taxikine/core/knowledge/weekdays';
 import type { HomePractice } from '@taxikine/core/visit/records';
 import { View } from '@tamagui/core';
 import { Choice } from '../ui/Choice';
 import { Many, toggled } from '../ui/Many';
 import { Title } from '../ui/text';
 import { useText } from '../words/useText';
+import { useWeekdays } from '../words/useWeekdays';
 import type { ClientForm } from './clientForm';
 
 /** Minutes a day that people say; anything else can be changed later. */
@@ -22,6 +22,7 @@ export interface HomePartProps {
 /** What is worn, what is at home, how long and when. */
 export function HomePart({ home, footwear, onHome, onFootwear }: HomePartProps) {
   const t = useText();
+  const weekdays = useWeekdays();
   const minutes = [...new Set([...MINUTES, ...(home.minutes ? [home.minutes] : [])])];
   return (
     <View gap="$3" role="group" aria-label={t('meet.home')}>
@@ -50,7 +51,7 @@ export function HomePart({ home, footwear, onHome, onFootwear }: HomePartProps) 
       />
       <Many
         label={t('meet.days')}
-        options={WEEKDAYS.map((value) => ({ value, label: t(`weekdays.${value}`) }))}
+        options={weekdays.map((value) => ({ value, label: t(`weekdays.${value}`) }))}
         values={home.days}
         onToggle={(one) => onHome({ ...home, days: toggled(home.days, one) })}
       />

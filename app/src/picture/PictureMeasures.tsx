@@ -3,6 +3,7 @@ import type { PictureRecord } from '@taxikine/core/visit/records';
 import { View } from '@tamagui/core';
 import { Numeral, Words } from '../ui/text';
 import { useText, type TextOf } from '../words/useText';
+import { ours } from '../words/units';
 
 /** Measures with a side to their sign: positive is to the client's left, or higher on the right. */
 const SIDE_WORDS = {
@@ -29,7 +30,7 @@ export function measureWords({ measure, value, error }: PictureMeasure, t: TextO
   const sides = sideWords(measure);
   // Adding nought takes the sign from a value that rounds to it.
   const size = Math.round(sides ? Math.abs(value) : value) + 0;
-  const number = `${size}${unit} ±\u00a0${Math.max(1, Math.round(error))}${unit}`;
+  const number = ours(`${size}${unit} ±\u00a0${Math.max(1, Math.round(error))}${unit}`);
   if (!sides || size === 0) return number;
   const [words, positive, negative] = sides;
   return `${number}, ${t(words, { side: t(value > 0 ? positive : negative) })}`;

@@ -5,6 +5,7 @@ import { View } from '@tamagui/core';
 import Svg, { Path, Text } from 'react-native-svg';
 import { usePalette } from '../ui/usePalette';
 import { ValueAxis } from '../ui/ValueAxis';
+import { ours } from '../words/units';
 
 const HEIGHT = 128;
 const EDGE = { left: 58, right: 8, top: 8, bottom: 22 };
@@ -43,7 +44,7 @@ export function CurveChart({ curve, width, label, ends }: CurveChartProps) {
           left={EDGE.left}
           right={width - EDGE.right}
           count={3}
-          said={(tick) => `${tick}${unit}`}
+          said={(tick) => ours(`${tick}${unit}`)}
         />
         {curve.repetitions.map((one, i) => (
           <Path

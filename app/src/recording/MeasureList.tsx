@@ -2,6 +2,7 @@ import { MEASURES, type Measured, type NotMeasured } from '@taxikine/core/record
 import { View } from '@tamagui/core';
 import { Numeral, Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
+import { ours } from '../words/units';
 
 const rowOf = (measure: Measured['measure']) => MEASURES.find(({ id }) => id === measure)!;
 
@@ -15,7 +16,7 @@ export function saidMeasure({ measure, mean, sd, unit }: Measured): string {
       .replace(/^-(?=0\.?0*$)/, '')
       .replace('-', '−');
   const spread = sd === null ? '' : ` ±\u00a0${number(sd)}`;
-  return `${number(mean)}${spread}${unit === 'deg' ? '°' : `\u00a0${unit}`}`;
+  return ours(`${number(mean)}${spread}${unit === 'deg' ? '°' : `\u00a0${unit}`}`);
 }
 
 interface MeasureLine {

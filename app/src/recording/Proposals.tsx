@@ -9,6 +9,7 @@ import { Button } from '../ui/Button';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
 import { accepted, isAccepted, takenBack } from './acceptProposal';
+import { ours } from '../words/units';
 
 export interface ProposalsProps {
   readonly proposals: readonly Proposal[];
@@ -60,7 +61,7 @@ function OneProposal({ proposal, verdict, onAccept, onRefuse }: OneProposalProps
         {t('recording.proposal', {
           phase: t(`phases.${phase}`),
           grade: t(`grades.${grade}`),
-          value: withUnit(Math.round(value), unit),
+          value: ours(withUnit(Math.round(value), unit)),
           seenIn,
           of,
           sure: Math.round(100 * confidence),

@@ -2,6 +2,7 @@ import type { ReportLine } from '@taxikine/core/report/sessionReport';
 import { Words } from '../ui/text';
 import { usePalette } from '../ui/usePalette';
 import { useText } from '../words/useText';
+import { ours } from '../words/units';
 
 /** Before, after and verdict, a row each: a table to screen readers and to a printer. */
 export function ReportTable({ lines, label }: { lines: readonly ReportLine[]; label: string }) {
@@ -36,11 +37,11 @@ export function ReportTable({ lines, label }: { lines: readonly ReportLine[]; la
               </Words>
             </th>
             <td style={cell}>
-              <Words small>{before}</Words>
+              <Words small>{ours(before)}</Words>
             </td>
             <td style={cell}>
               <Words small soft={after === null}>
-                {after ?? t('report.notAgain')}
+                {after === null ? t('report.notAgain') : ours(after)}
               </Words>
             </td>
             <td style={cell}>

@@ -6,17 +6,17 @@ import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { Controller, useForm, useWatch } from 'react-hook-form';
-import { useFile, useWrite } from '../data/useFile';
+import { useKeptFile, useWrite } from '../data/useFile';
 import { ApproachPart } from '../meet/ApproachPart';
 import {
   clientFormSchema,
-  CONSENT_WORDING,
   formOf,
   recordOf,
   TAPED_LIMBS,
   type ClientForm,
   type TapedLimb,
 } from '../meet/clientForm';
+import { ConsentPart } from '../meet/ConsentPart';
 import { ContactPart } from '../meet/ContactPart';
 import { HabitPart } from '../meet/HabitPart';
 import { HistoryPart } from '../meet/HistoryPart';
@@ -25,7 +25,7 @@ import { Button } from '../ui/Button';
 import { Field } from '../ui/Field';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
-import { today } from '../words/when';
+import { ways } from '../words/ways';
 import { OpenCase } from '../caseFile/OpenCase';
 import { PageFrame, WORDS_PAGE } from './PageFrame';
 import { Waiting } from './Waiting';
@@ -50,7 +50,7 @@ export function ClientFormScreen({ clientId }: { clientId: string | null }) {
 }
 
 function EditClient({ clientId }: { clientId: string }) {
-  const file = useFile(clientId);
+  const file = useKeptFile(clientId);
   if (!file.data) return <Waiting error={file.error} onRetry={() => void file.refetch()} />;
   return <ClientFormPage known={file.data.client} />;
 }
@@ -60,18 +60,30 @@ function ClientFormPage({ known: latest }: { known: Versioned<ClientRecord> | nu
   const [known] = useState(latest);
   const t = useText();
   const write = useWrite();
+  // A form that is open stays in the units that it was filled in with.
+  const [units] = useState(() => ways.get().units);
   const { control, handleSubmit, setValue } = useForm<ClientForm>({
-    defaultValues: formOf(known),
-    resolver: joiResolver(clientFormSchema(t)),
+    defaultValues: formOf(known, units),
+    resolver: joiResolver(clientFormSchema(t, units)),
     mode: 'onBlur',
   });
-  const [flags, consent, history, given, home, footwear, approach, reminders] = useWatch({
+  const [flags, consent, wording, history, given, home, footwear, approach, reminders] = useWatch({
     control,
-    name: ['flags', 'consent', 'history', 'given', 'home', 'footwear', 'approach', 'reminders'],
+    name: [
+      'flags',
+      'consent',
+      'wording',
+      'history',
+      'given',
+      'home',
+      'footwear',
+      'approach',
+      'reminders',
+    ],
   });
   const [tape, setTape] = useState(Object.keys(known?.segments ?? {}).length > 0);
   const save = handleSubmit((form) => {
-    const record = recordOf(form, known);
+    const record = recordOf(form, known, units);
     write('clients', record, known?.version);
     router.replace(`/clients/${record.id}`);
   });
@@ -115,29 +127,24 @@ function ClientFormPage({ known: latest }: { known: Versioned<ClientRecord> | nu
         {field('about', t('client.about'))}
         <View flexDirection="row" gap="$3">
           <View flex={1}>
-            {field('height', t('client.height'), {
-              inputMode: 'decimal',
-              hint: t('client.heightHint'),
+            {field('height', t(`client.height.${units}`), {
+              // Feet and inches are no one number.
+              inputMode: units === 'metric' ? 'decimal' : undefined,
+              hint: t(`client.heightHint.${units}`),
             })}
           </View>
-          <View flex={1}>{field('mass', t('client.mass'), { inputMode: 'decimal' })}</View>
+          <View flex={1}>{field('mass', t(`client.mass.${units}`), { inputMode: 'decimal' })}</View>
         </View>
       </View>
       {known ? null : <OpenCase />}
-      <View gap="$2" role="group" aria-label={t('client.consent')}>
-        <Title small aria-level={2}>
-          {t('client.consent')}
-        </Title>
-        <Words small>{t('client.consentAsk', { wording: CONSENT_WORDING })}</Words>
-        <View flexDirection="row">
-          <Button
-            label={consent ? t('client.consentOn', { on: consent }) : t('client.consentYes')}
-            chosen={Boolean(consent)}
-            onPress={() => setValue('consent', consent ? '' : today())}
-          />
-        </View>
-        {flags.includes('minor') ? field('guardian', t('client.guardian')) : null}
-      </View>
+      <ConsentPart
+        consent={consent ? { on: consent, wording } : null}
+        onConsent={(on, version) => {
+          setValue('consent', on);
+          setValue('wording', version);
+        }}
+        guardian={flags.includes('minor') ? field('guardian', t('client.guardian')) : null}
+      />
       <View gap="$2" role="group" aria-label={t('client.flags')}>
         <Title small aria-level={2}>
           {t('client.flags')}
@@ -195,7 +202,7 @@ function ClientFormPage({ known: latest }: { known: Versioned<ClientRecord> | nu
       )}
       <View gap="$2" display={tape ? 'flex' : 'none'}>
         <Words small soft>
-          {t('client.tape')}
+          {t(`client.tape.${units}`)}
         </Words>
         {TAPED_LIMBS.map((limb) => (
           <View key={limb} flexDirection="row" gap="$3">

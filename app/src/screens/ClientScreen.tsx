@@ -35,6 +35,7 @@ import { when } from '../words/when';
 import { Header } from './Header';
 import { Trends, Visit, Week } from './lazyScreens';
 import { Waiting } from './Waiting';
+import { ours } from '../words/units';
 
 const newestFirst = <Visit extends VisitRecord>(visits: readonly Visit[]): Visit[] =>
   [...visits].sort((a, b) => b.openedOn.localeCompare(a.openedOn));
@@ -204,7 +205,7 @@ function factsOf({ client }: ClientFile, t: TextOf): string[] {
     .map((flag) => FLAGS.find((row) => row.id === flag)!)
     .map((row) => `${row.name}: ${row.note}`);
   return [
-    `${client.heightM.toFixed(2)} m · ${client.massKg} kg`,
+    ours(`${client.heightM.toFixed(2)} m · ${client.massKg} kg`),
     ...(client.goal ? [`${t('meet.goal')}: ${client.goal}`] : []),
     ...(history.length > 0 ? [history.join(' · ')] : []),
     ...client.given.map((one) => givenWords(one, t)),

@@ -6,7 +6,7 @@ import type { WhatIf } from '@taxikine/core/solver/whatIf';
 import type { ClientFile } from '@taxikine/core/visit/records';
 import { View } from '@tamagui/core';
 import { memo, useCallback, useMemo, useState } from 'react';
-import { useFile, useWrite } from '../data/useFile';
+import { useFile, useUpdate } from '../data/useFile';
 import { Answers } from '../fit/Answers';
 import { FitFor } from '../fit/FitFor';
 import { bindingWords, depthWords, lackWords } from '../fit/fitWords';
@@ -29,6 +29,7 @@ import { useWide } from '../ui/useWide';
 import { useText, type TextOf } from '../words/useText';
 import { Header } from './Header';
 import { Waiting } from './Waiting';
+import { ours } from '../words/units';
 
 /** The Fit bench: what this body can reach, what stops it, and which stance fits it. */
 export function FitScreen({ clientId, visitId }: { clientId: string; visitId: string | null }) {
@@ -309,7 +310,7 @@ function Reached({ lowest, pattern, errorDeg }: ReachedProps) {
   if (lowest.status === 'problem')
     return (
       <Title role="alert" color="$accent" fontSize="$4" lineHeight="$4">
-        {lowest.message}
+        {ours(lowest.message)}
       </Title>
     );
   if (lowest.status === 'blocked') return <Title color="$accent">{t('fit.impossible')}</Title>;
@@ -342,10 +343,12 @@ const postureWords = ({ posture, depthDeg, question }: Found, t: TextOf): string
 /** Keeps this set-up for the client's next looks and drills. */
 function Save({ stand, bench, file }: Benched & { readonly file: ClientFile }) {
   const t = useText();
-  const write = useWrite();
-  const { setups } = file.client;
+  const update = useUpdate();
   const save = () =>
-    write('clients', { ...file.client, setups: { ...setups, [bench.pattern]: bench.kept } });
+    update('clients', file.client, (latest) => ({
+      ...latest,
+      setups: { ...latest.setups, [bench.pattern]: bench.kept },
+    }));
   const saved = JSON.stringify(file.client.setups[bench.pattern]) === JSON.stringify(bench.kept);
   return saved ? (
     <Words role="status" soft>

@@ -17,6 +17,7 @@ import { Title, Words } from '../ui/text';
 import { dayWords } from '../week/dayWords';
 import { nameOf } from '../week/nameOf';
 import { useText } from '../words/useText';
+import { useWeekdays } from '../words/useWeekdays';
 import { Header } from './Header';
 import { NotThere } from './NotThere';
 import { Waiting } from './Waiting';
@@ -72,9 +73,10 @@ function Paper({ file, at, large }: { file: ClientFile; at: PlanAtHome; large: b
   const { plan, entries } = at;
   const { pains, visit } = useMemo(() => painsAtHome(file, plan), [file, plan]);
   const cut = useDepthCut(visit);
+  const [begins] = useWeekdays();
   const handout = useMemo(
-    () => handoutOf(plan, entries, { ...standingOf(file.client), pains, cut }),
-    [plan, entries, file.client, pains, cut],
+    () => handoutOf(plan, entries, { ...standingOf(file.client), pains, cut }, begins),
+    [plan, entries, file.client, pains, cut, begins],
   );
   return (
     <View

@@ -8,6 +8,8 @@ import { Restore } from '../leave/Restore';
 import { KeptGains } from '../outbox/KeptGains';
 import { People } from '../people/People';
 import { useMadeFile } from '../report/useMadeFile';
+import { ConsentWordings } from '../settings/ConsentWordings';
+import { PracticeNorms } from '../settings/PracticeNorms';
 import { Settings } from '../settings/Settings';
 import { Button } from '../ui/Button';
 import { Title, Words } from '../ui/text';
@@ -42,6 +44,8 @@ export function PracticeScreen() {
       {isOwner ? (
         <>
           <Settings />
+          <ConsentWordings />
+          <PracticeNorms />
           <People />
           <Export />
           <Restore />

@@ -13,6 +13,7 @@ import { BARE_BUTTON } from '../ui/bareButton';
 import { Title, Words } from '../ui/text';
 import { usePalette } from '../ui/usePalette';
 import { useText } from '../words/useText';
+import { ours } from '../words/units';
 
 export interface SessionRowProps {
   readonly one: PlannedDrill;
@@ -111,7 +112,7 @@ export function SessionRow({ one, client, climbed, wrong, onOpen }: SessionRowPr
 function RungLine({ climbed: { ladder, today, kg } }: { climbed: ClimbedRung }) {
   const t = useText();
   const { rung, place } = today;
-  const held = kg?.status === 'found' ? ` · ${kg.kg} kg` : '';
+  const held = kg?.status === 'found' ? ` · ${ours(`${kg.kg} kg`)}` : '';
   return (
     <Words small bold>
       {t('ladder.now', { place: place + 1, of: ladder.rungs.length, name: rung.name })}

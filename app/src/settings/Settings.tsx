@@ -1,45 +1,79 @@
-import { IDLE_MINUTES } from '@taxikine/core/contract/settings';
+import { IDLE_MINUTES, WEEK_STARTS, type PracticeSettings } from '@taxikine/core/contract/settings';
+import { UNIT_SYSTEMS } from '@taxikine/core/words/unitSystem';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { useCoach } from '../data/session';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Field } from '../ui/Field';
+import { Select } from '../ui/Select';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
+import { ownZone, ZONES } from './zones';
 import { useSettings } from './useSettings';
 
-/** What an owner decides for the practice: its name, and when a screen that nobody touches locks. */
+/** What an owner decides for the practice: its name, how things are said in it, and when a screen locks. */
 export function Settings() {
   const t = useText();
   const { practice } = useCoach();
-  const [name, setName] = useState(practice.name);
-  const [idleMin, setIdleMin] = useState<number | null>(practice.idleMin ?? null);
+  const [said, setSaid] = useState<Omit<PracticeSettings, 'norms'>>(() => ({
+    name: practice.name,
+    idleMin: practice.idleMin ?? null,
+    units: practice.units ?? 'metric',
+    timeZone: practice.timeZone ?? null,
+    weekStart: practice.weekStart ?? 'mon',
+  }));
+  const set = (part: Partial<typeof said>) => setSaid((was) => ({ ...was, ...part }));
   const { save, busy, isSaved, problemOf, problem } = useSettings();
   return (
     <form
       noValidate
       onSubmit={(event) => {
         event.preventDefault();
-        if (!busy) save({ name, idleMin });
+        if (!busy) save(said);
       }}
     >
       <View gap="$3">
         <Title aria-level={2}>{t('settings.title')}</Title>
         <Field
           label={t('settings.name')}
-          value={name}
-          onChange={setName}
+          value={said.name}
+          onChange={(name) => set({ name })}
           problem={problemOf('name')}
         />
+        <Choice
+          label={t('settings.units')}
+          options={UNIT_SYSTEMS.map((value) => ({ value, label: t(`settings.unitsOf.${value}`) }))}
+          value={said.units}
+          onChange={(units) => set({ units })}
+        />
+        <Choice
+          label={t('settings.weekStart')}
+          options={WEEK_STARTS.map((value) => ({ value, label: t(`weekdaysLong.${value}`) }))}
+          value={said.weekStart}
+          onChange={(weekStart) => set({ weekStart })}
+        />
+        <Select
+          label={t('settings.timeZone')}
+          options={[
+            { value: '', label: t('settings.zoneOfDevice', { zone: ownZone() }) },
+            ...ZONES.map((value) => ({ value, label: value.replaceAll('_', ' ') })),
+          ]}
+          value={said.timeZone ?? ''}
+          onChange={(zone) => set({ timeZone: zone || null })}
+          problem={problemOf('timeZone')}
+        />
+        <Words small soft>
+          {t('settings.zoneHint')}
+        </Words>
         <Choice
           label={t('settings.idle')}
           options={[null, ...IDLE_MINUTES].map((value) => ({
             value,
             label: value === null ? t('settings.never') : t('settings.minutes', { count: value }),
           }))}
-          value={idleMin}
-          onChange={setIdleMin}
+          value={said.idleMin}
+          onChange={(idleMin) => set({ idleMin })}
         />
         <Words small soft>
           {t('settings.idleHint')}

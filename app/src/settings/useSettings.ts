@@ -6,6 +6,12 @@ import { takeSettings } from '../data/session';
 import { problemWords } from '../words/problemWords';
 import { useText } from '../words/useText';
 
+/** What is left out stays as it is. */
+export type ChangedSettings = Pick<PracticeSettings, 'name' | 'idleMin'> &
+  Partial<PracticeSettings>;
+
+const WITH_A_FIELD: readonly string[] = ['name', 'timeZone'];
+
 /** Changes what holds for the practice, and takes it over here. */
 export function useSettings() {
   const t = useText();
@@ -13,7 +19,7 @@ export function useSettings() {
   const saving = useMutation({
     networkMode: 'always',
     gcTime: 0,
-    mutationFn: (settings: PracticeSettings) =>
+    mutationFn: (settings: ChangedSettings) =>
       confirmed(() => call<PracticeSettings>('PUT', '/practice/settings', settings)),
     onSuccess: (settings) => takeSettings(client, settings),
   });
@@ -26,6 +32,6 @@ export function useSettings() {
     isSaved: saving.isSuccess,
     problemOf: (field: keyof PracticeSettings) => (path === field ? words! : undefined),
     /** What is of no field. */
-    problem: path === 'name' ? null : words,
+    problem: path !== null && WITH_A_FIELD.includes(path) ? null : words,
   };
 }

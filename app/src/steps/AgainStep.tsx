@@ -17,6 +17,7 @@ import { CheckCard } from '../check/CheckCard';
 import { setupWords } from './setupWords';
 import { StepFrame } from '../ui/StepFrame';
 import type { StepProps } from './StepProps';
+import { ours } from '../words/units';
 
 /** Same pattern, same set-up: each fault re-graded in one tap, each range taken again. */
 export function AgainStep({ open, onStep, wide, width }: StepProps) {
@@ -137,7 +138,7 @@ function Regrade({ before, again, current, onSave }: RegradeProps) {
   const level = levelIn(again, before);
   const now = again?.faults.find((one) => faultKey(one) === faultKey(before));
   const number =
-    before.value !== undefined && row.unit ? `, ${withUnit(before.value, row.unit)}` : '';
+    before.value !== undefined && row.unit ? `, ${ours(withUnit(before.value, row.unit))}` : '';
   return (
     <View gap="$2" borderTopWidth={1} borderColor="$rule" paddingTop="$2">
       <Words bold>{sentence}</Words>

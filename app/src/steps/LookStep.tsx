@@ -30,6 +30,7 @@ import { NotesSheet } from './NotesSheet';
 import { PainSheet } from './PainSheet';
 import { StepFrame } from '../ui/StepFrame';
 import type { StepProps } from './StepProps';
+import { ours } from '../words/units';
 
 /** The live look: one figure, one place on the repetition, one joint at a time. */
 export function LookStep(props: StepProps) {
@@ -149,7 +150,7 @@ function LiveLook({ open, onStep, wide, width, height, look }: StepProps & { loo
           kind="quiet"
           small
           left
-          label={`${fillSide(oneFault(lastTouched.fault).sentence, lastTouched.side)}: ${lastTouched.value === undefined ? t('look.add') : withUnit(lastTouched.value, oneFault(lastTouched.fault).unit!)}`}
+          label={`${fillSide(oneFault(lastTouched.fault).sentence, lastTouched.side)}: ${lastTouched.value === undefined ? t('look.add') : ours(withUnit(lastTouched.value, oneFault(lastTouched.fault).unit!))}`}
           onPress={() => setOpened(touched)}
         />
       ) : null}
@@ -344,7 +345,8 @@ function SeenSoFar({ look, onOpen }: { look: LookRecord; onOpen: (key: string) =
       </Words>
       {look.faults.map((fault) => {
         const { sentence, unit } = oneFault(fault.fault);
-        const number = fault.value !== undefined && unit ? ` · ${withUnit(fault.value, unit)}` : '';
+        const number =
+          fault.value !== undefined && unit ? ` · ${ours(withUnit(fault.value, unit))}` : '';
         return (
           <Button
             key={faultKey(fault)}

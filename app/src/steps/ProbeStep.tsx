@@ -31,6 +31,7 @@ import { CareStrip } from './CareStrip';
 import { setupWords } from './setupWords';
 import { StepFrame } from '../ui/StepFrame';
 import type { StepProps } from './StepProps';
+import { ours } from '../words/units';
 
 const OUTCOMES: readonly ProbeOutcome[] = ['better', 'same', 'worse'];
 
@@ -161,7 +162,7 @@ function ProbeCard({ probe, visit, look, called }: ProbeCardProps) {
             {row.name}
           </Title>
           <Words small soft>
-            {row.say}
+            {ours(row.say)}
           </Words>
           {against ? (
             <Words small accent role="note">

@@ -20,6 +20,7 @@ import { LooseHere } from '../verdict/LooseHere';
 import { StepGains } from '../verdict/StepGains';
 import { StepFrame } from '../ui/StepFrame';
 import type { StepProps } from './StepProps';
+import { ours } from '../words/units';
 
 /** Better, same or worse against measuring error, and the thread from fault to verdict. */
 export function VerdictStep({ open, onStep, wide, width }: StepProps) {
@@ -109,10 +110,10 @@ function VerdictLine({ verdict }: { verdict: VisitVerdict }) {
         </Title>
         <Words>{verdict.sentence}</Words>
         <Numeral fontSize="$4" lineHeight="$4">
-          {verdict.change}
+          {ours(verdict.change)}
         </Numeral>
         <Words small soft>
-          {t('verdict.real', { p: probabilityWords(verdict.pBetter) })} · {verdict.against}
+          {t('verdict.real', { p: probabilityWords(verdict.pBetter) })} · {ours(verdict.against)}
         </Words>
       </View>
     </View>

@@ -1,5 +1,6 @@
 import type { Setup } from '@taxikine/core/knowledge/setup';
 import type { TextOf } from '../words/useText';
+import { ours } from '../words/units';
 
 /** A set-up in one line. */
 export function setupWords(setup: Setup, t: TextOf): string {
@@ -17,6 +18,6 @@ export function setupWords(setup: Setup, t: TextOf): string {
   if (setup.oneHeelUp) parts.push(t('setup.oneHeelSummary', { side: t(setup.oneHeelUp) }));
   if (setup.hands === 'post') parts.push(t('setup.handsWords.post'));
   if (setup.load.at !== 'none')
-    parts.push(`${setup.load.kg} kg ${t(`setup.loadWords.${setup.load.at}`)}`);
+    parts.push(ours(`${setup.load.kg} kg ${t(`setup.loadWords.${setup.load.at}`)}`));
   return parts.join(' · ');
 }

@@ -16,6 +16,7 @@ import { useText } from '../words/useText';
 import { kindColour, kindDash } from './KindMark';
 import { StrandHits } from './StrandHits';
 import { curlPath, strandPath, strandWidth } from './strandPath';
+import { ours } from '../words/units';
 
 const COLUMNS: readonly Column[] = ['look', 'trace', 'work', 'again'];
 const GAP = 92;
@@ -191,7 +192,7 @@ export function Board({ board, width, markOf, figureOf, heads = {}, onRead }: Bo
                   <View flex={1} paddingTop={2}>
                     <Words bold>{knot.title}</Words>
                     <Words small soft>
-                      {knot.note}
+                      {ours(knot.note)}
                     </Words>
                     {knot.loose ? (
                       <Words small accent>

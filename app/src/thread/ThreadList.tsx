@@ -7,6 +7,7 @@ import { usePalette } from '../ui/usePalette';
 import { useText } from '../words/useText';
 import { kindColour, kindDash } from './KindMark';
 import { strandWidth } from './strandPath';
+import { ours } from '../words/units';
 
 export interface ThreadListProps {
   readonly board: Board;
@@ -128,7 +129,7 @@ function ThreadStep({ knot, first, next, mark, figure }: ThreadStepProps) {
       <View flex={1}>
         <Words bold>{knot.title}</Words>
         <Words small soft>
-          {knot.note}
+          {ours(knot.note)}
         </Words>
         {loose ? (
           <Words small accent>

@@ -2,6 +2,7 @@ import type { Ignored } from '@taxikine/core/trace/reconcile/kept';
 import { View } from '@tamagui/core';
 import { Words } from '../ui/text';
 import { useText } from '../words/useText';
+import { ours } from '../words/units';
 
 /** Findings that contradict each other: what was left out of the trace, and why. */
 export function IgnoredList({ ignored }: { ignored: readonly Ignored[] }) {
@@ -12,7 +13,7 @@ export function IgnoredList({ ignored }: { ignored: readonly Ignored[] }) {
       <Words bold>{t('trace.ignored')}</Words>
       {[...new Set(ignored.map(({ words }) => words))].map((words) => (
         <Words key={words} small>
-          {words}
+          {ours(words)}
         </Words>
       ))}
     </View>

@@ -7,6 +7,7 @@ import { KindMark } from '../thread/KindMark';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
 import { when } from '../words/when';
+import { ours } from '../words/units';
 
 /** Which causes were confirmed by earlier visits, which were wrong, and what told so. */
 export function Learned({ lessons }: { lessons: readonly VisitLesson[] }) {
@@ -35,7 +36,7 @@ export function Learned({ lessons }: { lessons: readonly VisitLesson[] }) {
               {lesson.held === null
                 ? ''
                 : `, ${t('trace.learned.held', { p: probabilityWords(lesson.held) })}`}{' '}
-              · {lesson.words.replace(/^Earlier, /, '')}
+              · {ours(lesson.words.replace(/^Earlier, /, ''))}
             </Words>
           </View>
         </View>

@@ -4,6 +4,7 @@ import { Button } from '../ui/Button';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
 import { nextName } from './nextWords';
+import { ours } from '../words/units';
 
 export interface NextStripProps {
   readonly next: NextCheck | undefined;
@@ -38,7 +39,7 @@ export function NextStrip({ next, enough, action, onTake }: NextStripProps) {
               {nextName(next, t)}
             </Title>
             <Words small soft>
-              {next.why}
+              {ours(next.why)}
             </Words>
           </View>
           <Button

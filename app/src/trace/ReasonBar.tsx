@@ -7,6 +7,7 @@ import { Words } from '../ui/text';
 import { usePalette } from '../ui/usePalette';
 import { useWide } from '../ui/useWide';
 import { useText } from '../words/useText';
+import { ours } from '../words/units';
 
 /** Widths of the bar and its number, at the desk and on a phone. */
 const WIDE = { bar: 110, figure: 70 } as const;
@@ -24,7 +25,7 @@ export function ReasonBar({ reason, colour }: { reason: Reason; colour: string }
   return (
     <View flexDirection="row" alignItems="center" gap="$2">
       <Words small flex={1}>
-        {capital(reason.words)}
+        {capital(ours(reason.words))}
       </Words>
       <Svg width={bar} height={16} aria-hidden>
         <Rect

@@ -4,6 +4,7 @@ import { Button } from '../ui/Button';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
 import type { TraceView } from './useTraceView';
+import { ours } from '../words/units';
 
 type WhatIfPanelProps = Pick<TraceView, 'findings' | 'left' | 'toggle' | 'putBack'> & {
   readonly onClose: () => void;
@@ -32,7 +33,9 @@ export function WhatIfPanel({ findings, left, toggle, putBack, onClose }: WhatIf
         {findings.map(({ key, words }) => (
           <Button
             key={key}
-            label={left.has(key) ? t('trace.ifNot.out', { words }) : capital(words)}
+            label={
+              left.has(key) ? t('trace.ifNot.out', { words: ours(words) }) : capital(ours(words))
+            }
             tight
             small
             left

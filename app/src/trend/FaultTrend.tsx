@@ -9,6 +9,7 @@ import { useText, type TextOf } from '../words/useText';
 import { onWords } from './dayWords';
 import { StepChart } from './StepChart';
 import { TrendPart } from './TrendPart';
+import { ours } from '../words/units';
 
 const LEVELS = ['clear', ...GRADES] as const;
 
@@ -19,7 +20,7 @@ function gradeWords({ sides, fault }: FaultSeries, t: TextOf): string[] {
       value !== null && unit
         ? t('trend.gradeValue', {
             level: t(`trend.levels.${level}`),
-            value: withUnit(value, unit),
+            value: ours(withUnit(value, unit)),
             on: onWords(on),
           })
         : t('trend.grade', { level: t(`trend.levels.${level}`), on: onWords(on) }),

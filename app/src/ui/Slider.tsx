@@ -2,6 +2,7 @@ import { View } from '@tamagui/core';
 import { startTransition, useLayoutEffect, useRef, type ChangeEvent } from 'react';
 import { usePalette } from './usePalette';
 import { Numeral, Words } from './text';
+import { useShownUnit } from '../words/units';
 
 export interface SliderProps {
   readonly label: string;
@@ -45,7 +46,8 @@ const NUMBER_ALONE = { width: 72, style: ALONE };
 export function Slider({ label, value, least, most, step, unit, onChange, word }: SliderProps) {
   const palette = usePalette();
   const thumb = useThumb(value, onChange);
-  const said = word ?? (unit === '°' ? `${value}°` : `${value} ${unit}`);
+  const { sign, shown } = useShownUnit(unit);
+  const said = word ?? (unit === '°' ? `${value}°` : `${shown(value)} ${sign}`);
   return (
     <View gap={0} alignSelf="stretch" style={{ contain: 'layout' } as object}>
       <View flexDirection="row" justifyContent="space-between" alignItems="flex-end" gap="$2">

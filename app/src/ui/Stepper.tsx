@@ -5,6 +5,7 @@ import { HEADING_FAMILY } from './families';
 import { Button } from './Button';
 import { usePalette } from './usePalette';
 import { Words } from './text';
+import { useShownUnit } from '../words/units';
 
 export interface StepperProps {
   readonly label: string;
@@ -14,6 +15,7 @@ export interface StepperProps {
   readonly value: number | null;
   /** Where the first tap starts from. */
   readonly from: number;
+  /** As it is kept, and what `value` and its limits are in; lengths and masses are shown as the practice says them. */
   readonly unit: string;
   readonly least: number;
   readonly most: number;
@@ -36,20 +38,23 @@ export function Stepper({
   hideLabel,
 }: StepperProps) {
   const palette = usePalette();
+  const { sign, shown, kept, step: stepOf } = useShownUnit(unit);
   const [typed, setTyped] = useState<string | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
-  const go = (by: number) => {
+  const go = (by: -1 | 1) => {
     setProblem(null);
-    onChange(clamp((value ?? from) + (value === null ? 0 : by), least, most));
+    const next = value === null ? from : kept(shown(value) + by * stepOf(step));
+    onChange(clamp(next, least, most));
   };
   const commit = () => {
     if (typed === null || typed.trim() === '') return setTyped(null);
     const number = Number(typed.replace(',', '.'));
     setTyped(null);
-    if (!Number.isFinite(number) || number < least || number > most)
-      return setProblem(`${label}: ${least} to ${most} ${unit}`);
+    const isWithin = number >= shown(least) && number <= shown(most);
+    if (!isWithin) return setProblem(`${label}: ${shown(least)} to ${shown(most)} ${sign}`);
     setProblem(null);
-    onChange(number);
+    // What rounds to a limit as it is shown is that limit.
+    onChange(clamp(kept(number), least, most));
   };
   return (
     <View gap="$1">
@@ -59,7 +64,7 @@ export function Stepper({
         </Words>
       )}
       <View flexDirection="row" alignItems="center" gap="$2">
-        <Button label="−" says={`${says}: less`} onPress={() => go(-step)} tight />
+        <Button label="−" says={`${says}: less`} onPress={() => go(-1)} tight />
         <View
           flexDirection="row"
           alignItems="baseline"
@@ -71,7 +76,7 @@ export function Stepper({
             aria-label={says}
             aria-invalid={problem !== null}
             inputMode="decimal"
-            value={typed ?? (value === null ? '' : String(value))}
+            value={typed ?? (value === null ? '' : String(shown(value)))}
             placeholder="–"
             onChange={(event) => setTyped(event.target.value)}
             onBlur={commit}
@@ -89,10 +94,10 @@ export function Stepper({
             }}
           />
           <Words small soft>
-            {unit}
+            {sign}
           </Words>
         </View>
-        <Button label="+" says={`${says}: more`} onPress={() => go(step)} tight />
+        <Button label="+" says={`${says}: more`} onPress={() => go(1)} tight />
       </View>
       {problem ? (
         <Words small accent role="alert">

@@ -7,6 +7,7 @@ import { useMemo } from 'react';
 import { Figure } from '../figure/Figure';
 import { Words } from '../ui/text';
 import { useText } from '../words/useText';
+import { ours } from '../words/units';
 
 /** Both looks on one figure, and how many of the faults went which way; or why they are not compared. */
 export function LooksLaidOver({ visit, width }: { visit: VisitFile; width: number }) {
@@ -20,7 +21,7 @@ export function LooksLaidOver({ visit, width }: { visit: VisitFile; width: numbe
       <View gap="$1" borderLeftWidth={6} borderColor="$accent" paddingLeft="$3" role="status">
         <Words bold>{t('verdict.withheld')}</Words>
         {withheld.map((one) => (
-          <Words key={one}>{one}</Words>
+          <Words key={one}>{ours(one)}</Words>
         ))}
         <Words small soft>
           {t('verdict.withheldBody')}

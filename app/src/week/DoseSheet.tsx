@@ -1,4 +1,3 @@
-import { WEEKDAYS } from '@taxikine/core/knowledge/weekdays';
 import type { DoseAt, HomePlan } from '@taxikine/core/week/homePlan';
 import type { WeekDrill } from '@taxikine/core/week/weekInput';
 import { View } from '@tamagui/core';
@@ -7,6 +6,7 @@ import { Choice } from '../ui/Choice';
 import { Sheet } from '../ui/Sheet';
 import { Words } from '../ui/text';
 import { useText } from '../words/useText';
+import { useWeekdays } from '../words/useWeekdays';
 import { nameOf } from './nameOf';
 
 export interface DoseSheetProps {
@@ -21,13 +21,14 @@ export interface DoseSheetProps {
 /** One dose: another day, another time, or away. The same as dragging, for a thumb. */
 export function DoseSheet({ dose, drill, plan, onMove, onTakeAway, onClose }: DoseSheetProps) {
   const t = useText();
+  const weekdays = useWeekdays();
   const { day, at } = dose;
   return (
     <Sheet title={nameOf(drill, t)} open onClose={onClose}>
       <Words soft>{drill.row.how}</Words>
       <Choice
         label={t('week.day')}
-        options={WEEKDAYS.map((value) => ({ value, label: t(`weekdays.${value}`) }))}
+        options={weekdays.map((value) => ({ value, label: t(`weekdays.${value}`) }))}
         value={day}
         onChange={(to) => onMove({ day: to, at })}
       />

@@ -1,5 +1,4 @@
 import { KIT } from '@taxikine/core/knowledge/kit';
-import { WEEKDAYS } from '@taxikine/core/knowledge/weekdays';
 import { COURSE_WEEKS, MOST_MOMENTS, type Training } from '@taxikine/core/week/homePlan';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
@@ -11,11 +10,13 @@ import { Pick } from '../ui/Pick';
 import { Stepper } from '../ui/Stepper';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
+import { useWeekdays } from '../words/useWeekdays';
 import type { ChangePlan, KeptPlan } from './useHomePlan';
 
 /** The time there is: minutes, days, times of day, trainings, things at home, and how many weeks. */
 export function PlanSettings({ plan, change }: { plan: KeptPlan; change: ChangePlan }) {
   const t = useText();
+  const weekdays = useWeekdays();
   const [note, setNote] = useState(plan.note);
   return (
     <View gap="$4">
@@ -44,7 +45,7 @@ export function PlanSettings({ plan, change }: { plan: KeptPlan; change: ChangeP
       </View>
       <Many
         label={t('meet.days')}
-        options={WEEKDAYS.map((value) => ({ value, label: t(`weekdays.${value}`) }))}
+        options={weekdays.map((value) => ({ value, label: t(`weekdays.${value}`) }))}
         values={plan.days}
         onToggle={(one) => change(({ days }) => ({ days: toggled(days, one) }))}
       />
@@ -110,6 +111,7 @@ function Moments({ plan, change }: { plan: KeptPlan; change: ChangePlan }) {
 /** When the client trains: no long hold goes into the half hour before. */
 function Trainings({ plan, change }: { plan: KeptPlan; change: ChangePlan }) {
   const t = useText();
+  const weekdays = useWeekdays();
   const [day, setDay] = useState<Training['day']>('mon');
   const [at, setAt] = useState('17:30');
   const add = () =>
@@ -151,7 +153,7 @@ function Trainings({ plan, change }: { plan: KeptPlan; change: ChangePlan }) {
         <Choice
           label={t('week.trainingDay')}
           hideLabel
-          options={WEEKDAYS.map((value) => ({ value, label: t(`weekdays.${value}`) }))}
+          options={weekdays.map((value) => ({ value, label: t(`weekdays.${value}`) }))}
           value={day}
           onChange={setDay}
         />

@@ -25,6 +25,7 @@ import { useText } from '../words/useText';
 import { cellId, placeOfCell, stepToCell } from './cells';
 import { DoseChip } from './DoseChip';
 import { useDragWords } from './useDragWords';
+import { useWeekdays } from '../words/useWeekdays';
 
 export type PlannedWeek = Extract<WeekPlan, { status: 'planned' }>;
 
@@ -57,6 +58,7 @@ export function WeekBoard({
   onMove,
   onOpen,
 }: WeekBoardProps) {
+  const [first] = useWeekdays();
   const sensors = useSensors(
     useSensor(MouseSensor, { activationConstraint: { distance: 5 } }),
     // A finger that scrolls drags nothing; one that rests takes hold.
@@ -81,8 +83,8 @@ export function WeekBoard({
       onDragEnd={dropped}
     >
       <View flexDirection={wide ? 'row' : 'column'} gap={wide ? '$2' : '$3'}>
-        {/* Only the first week has a first day; any other is read from Monday. */}
-        {weekFrom(stage.introduces ? stage.begins : 'mon').map((day) => (
+        {/* Only the first week has a first day; any other is read as the practice counts. */}
+        {weekFrom(stage.introduces ? stage.begins : first).map((day) => (
           <DayColumn
             key={day}
             day={day}

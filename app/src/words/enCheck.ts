@@ -1,7 +1,7 @@
 /** Words of the instruments and of how a check is taken. */
 export const instrument = {
   open: 'Measure',
-  wallOpen: 'To the wall, cm',
+  wallOpen: 'To the wall',
   with: 'Measure with',
   phone: 'this phone',
   simulated: 'simulated limb',
@@ -47,6 +47,8 @@ export const guide = {
   normRestrictedSd: 'Restricted, spread',
   normSem: 'Measuring error',
   normTable: 'Back to the table',
+  normHouse: 'As in the practice',
+  normEverybody: 'Save for everybody here',
   normOwn: 'own norm',
   normSame: 'Usual and restricted must differ.',
   next: 'Next: {{name}}',

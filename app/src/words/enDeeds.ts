@@ -35,6 +35,7 @@ export const deeds = {
     'client-opened': 'opened {{name}} to every coach',
     'handed-over': 'gave the clients of {{name}} to {{detail}}',
     'handed-over_all': 'opened the clients of {{name}} to every coach',
+    'consent-worded': 'worded anew what clients agree to',
     'settings-changed': 'changed what holds for the practice',
     'link-made': 'made a link for {{name}}',
     'link-closed': 'closed a link of {{name}}',

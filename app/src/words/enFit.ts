@@ -93,7 +93,7 @@ export const fit = {
   point: '{{change}} steps of change: {{value}}',
   save: 'Save this stance for looks and drills',
   saved: 'Saved: looks of {{name}} begin with this stance.',
-  says: '{{depth}}, trunk {{lean}}° forward, shins {{left}}° left and {{right}}° right, hips {{shift}} mm to the {{side}}',
+  says: '{{depth}}, trunk {{lean}}° forward, shins {{left}}° left and {{right}}° right, hips {{shift}}\u00a0mm to the {{side}}',
   limit: {
     ankleBend: 'ankle bend',
     hipBend: 'hip bend',

@@ -25,6 +25,7 @@ export const DEEDS = [
   'client-opened',
   'handed-over',
   'settings-changed',
+  'consent-worded',
   'link-made',
   'link-closed',
   'invited',

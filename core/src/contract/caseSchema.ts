@@ -139,7 +139,7 @@ const caseSchema = J.object({
   look,
   probes: listOf(probe),
   checks: listOf(check),
-  norms: normsSchema.prefs({ allowUnknown: false }),
+  norms: normsSchema.default({}).prefs({ allowUnknown: false }),
   coach: listOf(opinion),
   lessons: listOf(lesson),
   session,

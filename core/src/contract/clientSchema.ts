@@ -102,9 +102,7 @@ const norm = J.object({
 );
 
 /** Norms by check, for checks that have one. */
-export const normsSchema = J.object(
-  Object.fromEntries(RANGE_CHECKS.map(({ id }) => [id, norm])),
-).default({});
+export const normsSchema = J.object(Object.fromEntries(RANGE_CHECKS.map(({ id }) => [id, norm])));
 
 interface MeasuredClient {
   readonly heightM: number;
@@ -170,7 +168,7 @@ export const clientSchema = J.object({
   footwear: oneOf([...SHOES, null]).default(null),
   home: homePractice.default(NO_HOME),
   contact: contact.allow(null).default(null),
-  norms: normsSchema,
+  norms: normsSchema.default({}),
 })
   .custom(plausible)
   .custom(withSetups as never)

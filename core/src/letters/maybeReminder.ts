@@ -1,5 +1,6 @@
 import type { ClientFile, Day } from '../visit/records';
 import { addDays, daysFrom } from '../week/calendarDay';
+import { dayIn } from '../words/zoned';
 import { maybeDueLook } from './maybeDueLook';
 import { whyUnsent } from './whyUnsent';
 
@@ -13,9 +14,10 @@ export const REMIND_UNTIL_DAYS = 7;
  * of each look once.
  *
  * @param today calendar day, `yyyy-mm-dd`
+ * @param zone IANA name of the zone whose day it is
  */
-export function maybeReminder(file: ClientFile, today: Day): Day | null {
-  const due = file.client.contact?.reminders ? maybeDueLook(file) : null;
+export function maybeReminder(file: ClientFile, today: Day, zone = 'UTC'): Day | null {
+  const due = file.client.contact?.reminders ? maybeDueLook(file, zone) : null;
   if (!due) return null;
   const inDays = daysFrom(today, due.on);
   if (inDays > REMIND_DAYS_BEFORE || inDays < -REMIND_UNTIL_DAYS) return null;
@@ -23,7 +25,7 @@ export function maybeReminder(file: ClientFile, today: Day): Day | null {
   const recent = addDays(today, -REMIND_UNTIL_DAYS);
   const told = file.messages.some(
     ({ kind, dueOn, askedOn }) =>
-      kind === about.kind && (dueOn === due.on || askedOn.slice(0, 10) > recent),
+      kind === about.kind && (dueOn === due.on || dayIn(new Date(askedOn), zone) > recent),
   );
   return told || whyUnsent(file, about) ? null : due.on;
 }

@@ -20,6 +20,7 @@ import type { HomeReport } from '../week/homeReports';
 import { entriesOf, maybeCurrentPlan } from '../week/planAtHome';
 import type { HomePlan } from '../week/homePlan';
 import { reportsToSee } from './reportsToSee';
+import { dayIn } from '../words/zoned';
 
 export type HangingKind = 'blocked' | 'mid-visit' | 'not-retested';
 
@@ -94,9 +95,9 @@ function maybeHanging(file: ClientFile, visit: VisitRecord): Hanging | null {
   return hangs(worked && !found?.again ? 'not-retested' : 'mid-visit');
 }
 
-function maybeDue(visit: VisitRecord, plan: HomePlan | null): Due | null {
+function maybeDue(visit: VisitRecord, plan: HomePlan | null, zone: string): Due | null {
   if (!visit.closedOn) return null;
-  const last = visit.openedOn.slice(0, 10);
+  const last = dayIn(new Date(visit.openedOn), zone);
   const review = plan && reviewDays(plan).find((day) => day > last);
   return review
     ? { on: review, why: 'review' }
@@ -126,8 +127,12 @@ const lastLookOf = (file: ClientFile, visit: VisitRecord | null): ClientSummary[
   return look ? { setup: look.setup, faults: look.faults } : null;
 };
 
-/** What the list of clients says of one. */
-export function clientSummary(file: ClientFile): ClientSummary {
+/**
+ * What the list of clients says of one.
+ *
+ * @param zone IANA name of the zone in whose days looks are due
+ */
+export function clientSummary(file: ClientFile, zone = 'UTC'): ClientSummary {
   const { id, version, name, about, heightM, massKg, segments } = file.client;
   const visit = newest(file.visits);
   const plan = maybeCurrentPlan(file);
@@ -139,7 +144,7 @@ export function clientSummary(file: ClientFile): ClientSummary {
     lastLook: lastLookOf(file, visit),
     hanging: visit && maybeHanging(file, visit),
     reports: reportsToSee(file).slice(0, MOST_REPORTS),
-    due: visit && maybeDue(visit, plan),
+    due: visit && maybeDue(visit, plan, zone),
     home: plan && homeSum(file, plan),
   };
 }

@@ -57,8 +57,14 @@ function dosesOf(plan: HomePlan, entries: readonly HomeEntry[]): PlacedDose[] {
  * it is done. A drill that pain has stopped is not on it.
  *
  * @param known what is looked out for at home
+ * @param begins the day that weeks begin with where it is read
  */
-export function handoutOf(plan: HomePlan, entries: readonly HomeEntry[], known: CareFor): Handout {
+export function handoutOf(
+  plan: HomePlan,
+  entries: readonly HomeEntry[],
+  known: CareFor,
+  begins: Weekday = 'mon',
+): Handout {
   const doses = dosesOf(plan, entries);
   const keys = [...new Set(doses.map(({ key }) => key))];
   const there = keys.map((key) => plan.drills.find((one) => keyOf(one) === key)!);
@@ -77,7 +83,7 @@ export function handoutOf(plan: HomePlan, entries: readonly HomeEntry[], known: 
         care: careOf(drillOf(drill), side, known),
       };
     }),
-    grid: weekFrom('mon').map((day) => {
+    grid: weekFrom(begins).map((day) => {
       const ofDay = doses.filter((one) => one.day === day);
       const times = [...new Set(ofDay.map(({ at }) => at))];
       return {

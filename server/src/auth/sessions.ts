@@ -1,7 +1,8 @@
-import type { PracticeSettings, Role } from '@taxikine/core';
+import type { ConsentWording, PracticeSettings, Role } from '@taxikine/core';
 import type { DataSource, EntityManager } from 'typeorm';
 import { noteDeed } from '../audit/noteDeed';
 import { inPractice } from '../database/inPractice';
+import { settingsOf } from '../settings/readSettings';
 import { deviceOf } from './deviceOf';
 import { passwordFits } from './passwords';
 import { hashOfToken, newToken } from './tokens';
@@ -13,7 +14,11 @@ export interface SignedIn {
     readonly email: string;
     readonly role: Role;
   };
-  readonly practice: PracticeSettings & { readonly id: string };
+  readonly practice: PracticeSettings & {
+    readonly id: string;
+    /** What clients are asked to agree to; null where the practice has not worded it. */
+    readonly wording: ConsentWording | null;
+  };
 }
 
 export const SESSION_DAYS = 14;
@@ -59,7 +64,15 @@ export async function maybeSignedIn(source: DataSource, token: string): Promise<
   if (!row) return null;
   return {
     coach: { id: row.coach_id, name: row.coach_name, email: row.email, role: row.role },
-    practice: { id: row.practice_id, name: row.practice_name, idleMin: row.idle_min },
+    practice: {
+      id: row.practice_id,
+      ...settingsOf({ ...row, name: row.practice_name }),
+      // As the database writes an instant within JSON; as everybody else does.
+      wording: row.wording && {
+        ...row.wording,
+        madeOn: new Date(row.wording.madeOn).toISOString(),
+      },
+    },
   };
 }
 

@@ -60,6 +60,12 @@ function maybeOfLine(error: unknown): AppError | null {
   return isLost || GONE.test(message) ? away(error) : null;
 }
 
+/** Whether the database, or the line to it, is away or too busy: what will be well again by itself. */
+export function isAway(error: unknown): boolean {
+  const known = translated(error);
+  return known instanceof AppError && known.status === 503;
+}
+
 /** PostgreSQL's codes as our own errors; everything else stays what it was. */
 export function translated(error: unknown): unknown {
   const code = codeOf(error);

@@ -54,6 +54,7 @@ import { Passkeys1766400000000 } from './migrations/1766400000000-Passkeys';
 import { Founding1766500000000 } from './migrations/1766500000000-Founding';
 import { Directory1766600000000 } from './migrations/1766600000000-Directory';
 import { KeysByPractice1766700000000 } from './migrations/1766700000000-KeysByPractice';
+import { MoreSettings1766800000000 } from './migrations/1766800000000-MoreSettings';
 import { SnakeNames } from './namingStrategy';
 
 const options = (url: string): DataSourceOptions => ({
@@ -124,6 +125,7 @@ export const ownerSource = (url: string): DataSource =>
       Founding1766500000000,
       Directory1766600000000,
       KeysByPractice1766700000000,
+      MoreSettings1766800000000,
     ],
   } as DataSourceOptions);
 

@@ -1,9 +1,9 @@
-import { daySchema, J } from '@taxikine/core';
+import { dayIn, daySchema, J } from '@taxikine/core';
 import { Router } from 'express';
 import type { DataSource } from 'typeorm';
 import { FILTERS, listClients, SORTS, type ListAsked } from '../today/listClients';
 import { input } from './input';
-import { sightOf } from './needSession';
+import { sightOf, signedIn } from './needSession';
 
 const whole = (text: string, helpers: { message: (words: { custom: string }) => unknown }) =>
   /^\d{1,6}$/.test(text) ? Number(text) : helpers.message({ custom: 'a whole number' });
@@ -32,7 +32,8 @@ export function clientRoutes(source: DataSource, now: () => Date): Router {
     const asked = input<Omit<ListAsked, 'day'> & { day?: string }>(listSchema, {
       ...request.query,
     });
-    const day = asked.day ?? now().toISOString().slice(0, 10);
+    const { timeZone } = signedIn(response).practice;
+    const day = asked.day ?? dayIn(now(), timeZone ?? 'UTC');
     const limit = Math.min(MOST_LINES, Math.max(1, asked.limit));
     response
       .type('json')

@@ -1,3 +1,4 @@
+import { settingsSchema, wordingSchema } from '@taxikine/core';
 import { confirmSchema, passwordSchema } from './accountRoutes';
 import { codeSchema } from './factorRoutes';
 import { foundingSchema } from './foundingRoutes';
@@ -14,7 +15,6 @@ import {
 import { keepingSchema } from './keepingRoutes';
 import { madePasskeySchema, signedSchema } from './passkeyRoutes';
 import { newPersonSchema, personSchema } from './peopleRoutes';
-import { settingsSchema } from './settingsRoutes';
 import { forgottenSchema, welcomeSchema } from './welcomeRoutes';
 
 /** What is asked at the door besides the password. */
@@ -225,6 +225,22 @@ export const people = {
       requestBody: { required: true, content: json(schemaOf(settingsSchema)) },
       responses: {
         200: answer('The settings'),
+        403: refused('Not an owner, or the password is to be given first'),
+        422: refused('Invalid'),
+      },
+    },
+  },
+  '/api/v1/practice/wordings': {
+    get: {
+      operationId: 'list-wordings',
+      responses: { 200: answer('What clients were ever asked to agree to, the newest first') },
+    },
+    post: {
+      operationId: 'word-consent',
+      description: 'Asked for from now on; who agreed to an earlier one has agreed to that one.',
+      requestBody: { required: true, content: json(schemaOf(wordingSchema)) },
+      responses: {
+        201: answer('The wording and its version'),
         403: refused('Not an owner, or the password is to be given first'),
         422: refused('Invalid'),
       },

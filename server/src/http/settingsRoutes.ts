@@ -1,33 +1,40 @@
-import { IDLE_MINUTES, J, type PracticeSettings } from '@taxikine/core';
+import { settingsSchema, wordingSchema } from '@taxikine/core';
 import { Router } from 'express';
 import type { DataSource } from 'typeorm';
-import { noteDeed } from '../audit/noteDeed';
 import type { KnownSessions } from '../auth/KnownSessions';
 import { inPractice } from '../database/inPractice';
+import { changeSettings, wordConsent, type ChangedSettings } from '../settings/changeSettings';
+import { listWordings } from '../settings/readSettings';
 import { input } from './input';
 import { needConfirmed } from './needConfirmed';
 import { signedIn } from './needSession';
-
-export const settingsSchema = J.object({
-  name: J.string().trim().max(120).required().label('name'),
-  idleMin: J.valid(...IDLE_MINUTES, null)
-    .required()
-    .label('idleMin'),
-});
 
 /** What a practice decides for all its coaches; they are told of it with their session. */
 export function settingsRoutes(source: DataSource, sessions: KnownSessions): Router {
   const router = Router();
   router.put('/practice/settings', needConfirmed(source), async (request, response) => {
-    const settings = input<PracticeSettings>(settingsSchema, request.body);
+    const settings = input<ChangedSettings>(settingsSchema, request.body);
     const { coach, practice } = signedIn(response);
-    await inPractice(source, practice.id, async (manager) => {
-      const { name, idleMin } = settings;
-      await manager.query('SELECT change_own_practice($1, $2)', [name, idleMin]);
-      await noteDeed(manager, { by: coach.id, deed: 'settings-changed' });
-    });
+    const now = await inPractice(source, practice.id, (manager) =>
+      changeSettings(manager, coach.id, settings),
+    );
     sessions.forgetAll();
-    response.json(settings);
+    response.json(now);
+  });
+
+  router.get('/practice/wordings', async (_request, response) => {
+    const { practice } = signedIn(response);
+    response.json({ wordings: await inPractice(source, practice.id, listWordings) });
+  });
+
+  router.post('/practice/wordings', needConfirmed(source), async (request, response) => {
+    const { text } = input<{ text: string }>(wordingSchema, request.body);
+    const { coach, practice } = signedIn(response);
+    const made = await inPractice(source, practice.id, (manager) =>
+      wordConsent(manager, coach.id, text),
+    );
+    sessions.forgetAll();
+    response.status(201).json(made);
   });
   return router;
 }

@@ -3,7 +3,7 @@ import type { EntityManager } from 'typeorm';
 import { AppError } from '../errors';
 import { QUEUE_NAMES } from './queues';
 import { retryJob } from './sendJob';
-import { WORKER_NAME } from './startWorker';
+import { WORKER_NAME } from './workerName';
 
 /** A job that takes longer to begin than this is taken for stuck. */
 export const STUCK_AFTER_S = 120;

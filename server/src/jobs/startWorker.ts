@@ -8,9 +8,7 @@ import {
   type WorkWith,
 } from './handlers';
 import { QUEUE_NAMES, type JobData, type QueueName } from './queues';
-
-/** By this name others see that a worker is there. */
-export const WORKER_NAME = 'taxikine-worker';
+import { WORKER_NAME } from './workerName';
 
 export interface WorkerOptions extends WorkWith {
   readonly appUrl: string;

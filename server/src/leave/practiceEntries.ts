@@ -1,10 +1,11 @@
-import type { ClientFile, PracticeFile } from '@taxikine/core';
+import type { ClientFile, ConsentWording, PracticeFile } from '@taxikine/core';
 import { strToU8 } from 'fflate';
 import type { EntityManager } from 'typeorm';
 import { Client } from '../database/entities/Client';
 import { Erasure } from '../database/entities/Erasure';
 import { Image } from '../database/entities/Image';
 import { maybeClientFile, practiceFile } from '../records/readFile';
+import { listWordings } from '../settings/readSettings';
 import type { ZipEntry } from './zipped';
 
 export const PRACTICE_FORMAT = 'taxikine-practice';
@@ -21,6 +22,8 @@ export interface PracticeDocument {
   readonly writtenOn: string;
   readonly file: PracticeFile;
   readonly erasures: readonly ErasureInArchive[];
+  /** What clients agreed to, every version of it. */
+  readonly wordings: readonly ConsentWording[];
 }
 
 /** That somebody was erased: an id and nothing that names anybody. */
@@ -74,7 +77,7 @@ export async function* practiceEntries(
   manager: EntityManager,
   writtenOn: string,
 ): AsyncGenerator<ZipEntry> {
-  const [{ name }] = await manager.query('SELECT own_practice_name() AS name');
+  const [{ name }] = await manager.query('SELECT name FROM own_practice()');
   const document: PracticeDocument = {
     format: PRACTICE_FORMAT,
     version: PRACTICE_VERSION,
@@ -82,6 +85,7 @@ export async function* practiceEntries(
     writtenOn,
     file: await practiceFile(manager),
     erasures: await erasuresOf(manager),
+    wordings: await listWordings(manager),
   };
   yield { name: PRACTICE_FILE, bytes: json(document) };
   for (const { id } of await manager.find(Client, { select: { id: true }, order: { id: 'ASC' } }))

@@ -1,4 +1,10 @@
-import { addDays, maybeReminder, REMIND_DAYS_BEFORE, REMIND_UNTIL_DAYS } from '@taxikine/core';
+import {
+  addDays,
+  dayIn,
+  maybeReminder,
+  REMIND_DAYS_BEFORE,
+  REMIND_UNTIL_DAYS,
+} from '@taxikine/core';
 import { createHash } from 'node:crypto';
 import type { DataSource, EntityManager } from 'typeorm';
 import { Client } from '../database/entities/Client';
@@ -7,6 +13,7 @@ import { Message } from '../database/entities/Message';
 import { inPractice } from '../database/inPractice';
 import { jobIdOf, sendJob } from '../jobs/sendJob';
 import { maybeClientFile } from '../records/readFile';
+import { zoneOf } from '../settings/readSettings';
 import { freshenLines } from '../today/freshenLines';
 
 /** The same for the same look of the same client, so that two workers write one letter. */
@@ -23,7 +30,8 @@ async function remindOne(
 ): Promise<void> {
   const file = await maybeClientFile(manager, clientId);
   const askedOn = now.toISOString();
-  const dueOn = file && maybeReminder(file, askedOn.slice(0, 10));
+  const zone = await zoneOf(manager);
+  const dueOn = file && maybeReminder(file, dayIn(now, zone), zone);
   if (!dueOn) return;
   const id = idOfReminder(clientId, dueOn);
   const about = { kind: 'review-due', planId: null, dueOn } as const;
@@ -61,9 +69,10 @@ const mayWant = (manager: EntityManager, today: string): Promise<{ id: string }[
 
 /** Writes to every client of a practice who asked for it and whose look is due, each in a transaction. */
 export async function remind(source: DataSource, practiceId: string, now: Date): Promise<void> {
-  const today = now.toISOString().slice(0, 10);
   await freshenLines(source, practiceId);
-  const wanting = await inPractice(source, practiceId, (manager) => mayWant(manager, today));
+  const wanting = await inPractice(source, practiceId, async (manager) =>
+    mayWant(manager, dayIn(now, await zoneOf(manager))),
+  );
   const failed: unknown[] = [];
   for (const { id } of wanting)
     await inPractice(source, practiceId, (manager) =>

@@ -27,7 +27,7 @@ async function maybeLetter(
     select: { id: true, name: true, email: true },
   });
   if (!coach) return null;
-  const [{ name: from }] = await manager.query('SELECT own_practice_name() AS name');
+  const [{ name: from }] = await manager.query('SELECT name FROM own_practice()');
   const token = await makeCoachLink(manager, { practiceId, coachId, purpose: 'reset' });
   const { name, email } = coach;
   const text = textOf(`${publicUrl}/welcome#${token}`);

@@ -30,7 +30,7 @@ async function writeLetter(
   { client }: ClientFile,
   link: string | null,
 ): Promise<Letter> {
-  const [{ name: practice }] = await manager.query('SELECT own_practice_name() AS name');
+  const [{ name: practice }] = await manager.query('SELECT name FROM own_practice()');
   const to = { name: client.name, email: client.contact!.email };
   return { id, from: practice, to, ...letterOf(kind, { client, practice, link, dueOn }) };
 }

@@ -40,7 +40,7 @@ export async function warnCoach(
       select: { id: true, name: true, email: true },
     });
     if (!coach) return null;
-    const [{ name: from }] = await manager.query('SELECT own_practice_name() AS name');
+    const [{ name: from }] = await manager.query('SELECT name FROM own_practice()');
     const { name, email } = coach;
     return { id, from, to: { name, email }, ...WARNINGS[of] };
   });

@@ -3,7 +3,9 @@ import {
   maybeCurrentPlan,
   maybeOpenPlan,
   maybeVisitFile,
+  withNorms,
   type ClientFile,
+  type PracticeSettings,
   type VisitFile,
 } from '@taxikine/core';
 import { createHash } from 'node:crypto';
@@ -13,6 +15,7 @@ import type { PaperAsked } from '../jobs/queues';
 import type { HandoutAbout } from '../pdf/handoutPdf';
 import type { ReportAbout } from '../pdf/reportPdf';
 import { maybeClientFile } from '../records/readFile';
+import { readSettings } from '../settings/readSettings';
 
 /** What a paper is made from, all of it. */
 export type PaperContent =
@@ -25,12 +28,19 @@ const heldBack = new AppError(422, {
   hint: 'Open the safety step of a visit.',
 });
 
-function handoutOf(file: ClientFile, practice: string, large: boolean): PaperContent {
+function handoutOf(
+  file: ClientFile,
+  { name: practice, weekStart: begins }: PracticeSettings,
+  large: boolean,
+): PaperContent {
   if (!maybeCurrentPlan(file)) throw notFound('plan for home');
   const open = maybeOpenPlan(file);
   if (!open) throw heldBack;
   const known = careAtHome(file, open.plan);
-  return { paper: 'handout', about: { practice, client: file.client, ...open, known, large } };
+  return {
+    paper: 'handout',
+    about: { practice, client: file.client, ...open, known, large, begins },
+  };
 }
 
 function oneVisit(file: ClientFile, id: string | null): VisitFile {
@@ -50,10 +60,19 @@ export async function readPaper(
 ): Promise<PaperContent> {
   const file = await maybeClientFile(manager, clientId);
   if (!file) throw notFound('client');
-  const [{ name }] = await manager.query('SELECT own_practice_name() AS name');
+  const settings = await readSettings(manager);
+  const { name, units, timeZone, norms } = settings;
   return paper === 'handout'
-    ? handoutOf(file, name, large)
-    : { paper, about: { practice: name, visit: oneVisit(file, visitId) } };
+    ? handoutOf(file, settings, large)
+    : {
+        paper,
+        about: {
+          practice: name,
+          visit: oneVisit(withNorms(file, norms), visitId),
+          units,
+          timeZone: timeZone ?? 'UTC',
+        },
+      };
 }
 
 /** The same for the same content, and for nothing else. */

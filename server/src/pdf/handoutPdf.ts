@@ -16,6 +16,7 @@ import {
   type HomeEntry,
   type HomePlan,
   type Pose,
+  type Weekday,
 } from '@taxikine/core';
 import { drawFigureOn } from './drawFigureOn';
 import { HANDOUT_WORDS as W } from './handoutWords';
@@ -28,6 +29,8 @@ export interface HandoutAbout {
   readonly entries: readonly HomeEntry[];
   /** What is looked out for at home. */
   readonly known: CareFor;
+  /** The day that weeks begin with. */
+  readonly begins: Weekday;
   /** For eyes that want it large. */
   readonly large: boolean;
 }
@@ -96,9 +99,10 @@ export function handoutPdf({
   entries,
   known,
   large,
+  begins,
 }: HandoutAbout): Promise<Buffer> {
   const sheet = new Sheet(large ? TEXT_PT.large : TEXT_PT.usual, W.title(client.name));
-  const handout = handoutOf(plan, entries, known);
+  const handout = handoutOf(plan, entries, known, begins);
   const body = bodyOf(client.heightM, client.massKg, client.segments);
   sheet.line(W.title(client.name), { face: 'heading', size: 1.8 });
   sheet.line(practice, { colour: INK.soft });

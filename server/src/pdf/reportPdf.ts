@@ -8,8 +8,11 @@ import {
   caseFileOf,
   sessionReport,
   withheldBecause,
+  dayIn,
+  inUnits,
   type ReportLine,
   type SessionReport,
+  type UnitSystem,
   type VisitFile,
 } from '@taxikine/core';
 import { drawFigureOn } from './drawFigureOn';
@@ -19,16 +22,19 @@ import { INK, Sheet, type Cell } from './Sheet';
 export interface ReportAbout {
   readonly practice: string;
   readonly visit: VisitFile;
+  readonly units: UnitSystem;
+  /** IANA name of the zone whose days are printed. */
+  readonly timeZone: string;
 }
 
 /** Sizes of plain text that are tried, the largest first, until all is on one page. */
 const SIZES = [11, 10, 9, 8, 7] as const;
 const FIGURE_PT = 120;
 
-const cells = ({ what, before, after, word, sure }: ReportLine): Cell[] => [
+const cells = ({ what, before, after, word, sure }: ReportLine, units: UnitSystem): Cell[] => [
   { text: what, face: 'bold' },
-  { text: before },
-  { text: after ?? W.notAgain, colour: after ? INK.ink : INK.soft },
+  { text: inUnits(before, units) },
+  { text: after === null ? W.notAgain : inUnits(after, units), colour: after ? INK.ink : INK.soft },
   { text: word && sure ? W.sure(W.verdicts[word], sure) : '' },
 ];
 
@@ -38,19 +44,27 @@ function heading(sheet: Sheet, text: string): void {
   sheet.gap(0.7).line(text, { face: 'heading', size: 1.25 }).gap(0.2);
 }
 
-function linesPart(sheet: Sheet, title: string, lines: readonly ReportLine[], none: string): void {
+interface Part {
+  readonly title: string;
+  readonly lines: readonly ReportLine[];
+  readonly units: UnitSystem;
+  /** Said where there is none of them. */
+  readonly none?: string;
+}
+
+function linesPart(sheet: Sheet, { title, lines, units, none = '' }: Part): void {
   heading(sheet, title);
   if (lines.length === 0) sheet.line(none, { colour: INK.soft });
-  else sheet.table([HEAD, ...lines.map(cells)], [34, 18, 20, 28]);
+  else sheet.table([HEAD, ...lines.map((line) => cells(line, units))], [34, 18, 20, 28]);
 }
 
 /** Both looks on one figure, or why they are not compared. */
-function figurePart(sheet: Sheet, visit: VisitFile): void {
+function figurePart(sheet: Sheet, visit: VisitFile, units: UnitSystem): void {
   const { first, again, client } = visit;
   if (!first || !again) return;
   const withheld = withheldBecause(visit);
   if (withheld.length > 0) {
-    sheet.gap(0.5).line([W.withheld, ...withheld].join(' '), { face: 'bold' });
+    sheet.gap(0.5).line(inUnits([W.withheld, ...withheld].join(' '), units), { face: 'bold' });
     return;
   }
   const { pattern } = visit.visit;
@@ -83,16 +97,18 @@ const drillCells = (drill: SessionReport['drills'][number]): Cell[] => {
   ];
 };
 
-function compose(size: number, { practice, visit }: ReportAbout): Sheet {
+function compose(size: number, { practice, visit, units, timeZone }: ReportAbout): Sheet {
   const { pattern, openedOn } = visit.visit;
+  const on = dayIn(new Date(openedOn), timeZone);
   const { name } = visit.client;
   const report = sessionReport(visit, maybeTrace(caseFileOf(visit)));
-  const sheet = new Sheet(size, `${name}, ${W.patterns[pattern]}, ${openedOn.slice(0, 10)}`);
+  const sheet = new Sheet(size, `${name}, ${W.patterns[pattern]}, ${on}`);
   sheet.line(name, { face: 'heading', size: 2 });
-  sheet.line(`${practice} · ${W.patterns[pattern]}, ${openedOn.slice(0, 10)}`);
-  figurePart(sheet, visit);
-  linesPart(sheet, W.seen, report.seen, W.nothingSeen);
-  if (report.measured.length > 0) linesPart(sheet, W.measured, report.measured, '');
+  sheet.line(`${practice} · ${W.patterns[pattern]}, ${on}`);
+  figurePart(sheet, visit, units);
+  linesPart(sheet, { title: W.seen, lines: report.seen, units, none: W.nothingSeen });
+  if (report.measured.length > 0)
+    linesPart(sheet, { title: W.measured, lines: report.measured, units });
   heading(sheet, W.causes);
   if (report.causes.length === 0) sheet.line(W.noCauses, { colour: INK.soft });
   for (const { consistentWith, p, given } of report.causes)

@@ -44,6 +44,15 @@ const practiceSchema = J.object({
       }),
     )
     .default([]),
+  wordings: J.array()
+    .items(
+      J.object({
+        version: J.string().max(60).required(),
+        text: J.string().max(4000).required(),
+        madeOn: instantSchema().required(),
+      }),
+    )
+    .default([]),
 }).required();
 
 const clientSchema = J.object({

@@ -47,8 +47,15 @@ const partWith =
 async function addPractice(
   manager: EntityManager,
   practiceId: string,
-  { file }: PracticeDocument,
+  coachId: string,
+  { file, wordings }: PracticeDocument,
 ): Promise<void> {
+  for (const { version, text, madeOn } of wordings)
+    await manager.query(
+      `INSERT INTO consent_wording (practice_id, version, text, made_by, made_on, restored)
+       VALUES ($1, $2, $3, $4, $5, true) ON CONFLICT DO NOTHING`,
+      [practiceId, version, text, coachId, madeOn],
+    );
   await addRows(manager, 'ownDrills', file.ownDrills, practiceId);
   const rooms = file.rooms.map((room) => ({ ...room, id: practiceId }));
   await addRows(manager, 'rooms', rooms, practiceId);
@@ -95,7 +102,7 @@ async function opened(
   const archive = await openArchive(new PartsReader(partWith(own, restoreId)), bytes);
   const practice = practiceOf(await archive.json(PRACTICE_FILE));
   await own(async (manager) => {
-    await addPractice(manager, practiceId, practice);
+    await addPractice(manager, practiceId, coachId, practice);
     const again = await restoreErasures(manager, practice.erasures, { practiceId, coachId });
     const erasedAgain = () => `erased_again + ${again}`;
     const clients = archive.clients.length;

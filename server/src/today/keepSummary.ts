@@ -5,12 +5,13 @@ import { ClientSummaryRow } from '../database/entities/ClientSummaryRow';
 import { Practice } from '../database/entities/Practice';
 import { inPractice } from '../database/inPractice';
 import { maybeClientFile } from '../records/readFile';
+import { zoneOf } from '../settings/readSettings';
 
 /** After every day there is: sorts behind all that are due. */
 const NEVER = '9999-12-31';
 
-function rowOf(file: ClientFile, practiceId: string): ClientSummaryRow {
-  const summary = clientSummary(file);
+function rowOf(file: ClientFile, practiceId: string, zone: string): ClientSummaryRow {
+  const summary = clientSummary(file, zone);
   const { name, about, id: clientId } = summary.client;
   return {
     clientId,
@@ -37,11 +38,9 @@ export async function keepSummary(
   // Waits for a write that is under way: what is read after this has it, or it marks the line anew.
   await manager.query('DELETE FROM stale_line WHERE client_id = $1', [clientId]);
   const file = await maybeClientFile(manager, clientId);
-  if (file)
-    await manager.upsert(ClientSummaryRow, rowOf(file, practiceId) as never, [
-      'practiceId',
-      'clientId',
-    ]);
+  if (!file) return;
+  const row = rowOf(file, practiceId, await zoneOf(manager));
+  await manager.upsert(ClientSummaryRow, row as never, ['practiceId', 'clientId']);
 }
 
 /** Clients without a line, or with one of an older shape. */

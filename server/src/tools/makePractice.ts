@@ -1,4 +1,5 @@
-import { makePractice, ownerSource, type NewPractice } from '../index';
+import { ownerSource } from '../database/sources';
+import { makePractice, type NewPractice } from '../practices';
 
 /** Called by `npm run practice`: makes one practice with its coaches from a JSON description. */
 const owner = await ownerSource(process.env.OWNER_URL ?? '').initialize();
