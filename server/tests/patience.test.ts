@@ -2,7 +2,7 @@ import { Client } from 'pg';
 import { inPractice } from '../src';
 import { translated } from '../src/database/databaseErrors';
 import { SERVING, WORKING } from '../src/database/sources';
-import { coach, keep, newClient, put, useWorld, world } from './world';
+import { coach, keep, newClient, put, stranger, useWorld, world } from './world';
 
 const PATIENCE = { connection: 400, statement: 900, lock: 300, idle: 600, commit: 5000 };
 
@@ -22,6 +22,24 @@ function held(work: (until: Promise<void>) => Promise<unknown>) {
   };
 }
 
+/** Holds the row of a client until it is let go; the owner's connection is as patient as it likes. */
+async function holding(clientId: string) {
+  let isHeld: () => void = () => undefined;
+  const begun = new Promise<void>((resolve) => (isHeld = resolve));
+  const letGo = held((until) =>
+    world.owner.transaction(async (manager) => {
+      await manager.query(`SELECT set_config('app.practice_id', $1, true)`, [
+        world.practices[0].id,
+      ]);
+      await manager.query('SELECT 1 FROM client WHERE id = $1 FOR UPDATE', [clientId]);
+      isHeld();
+      await until;
+    }),
+  );
+  await begun;
+  return letGo;
+}
+
 const inTime = async <T extends { status: number; body: { code: string } }>(
   answer: PromiseLike<T>,
 ) => {
@@ -33,20 +51,7 @@ const inTime = async <T extends { status: number; body: { code: string } }>(
 it('a row that somebody holds is waited for a while, and the app is told to ask again', async () => {
   const client = newClient();
   await keep('clients', client);
-  let isHeld: () => void = () => undefined;
-  const holding = new Promise<void>((resolve) => (isHeld = resolve));
-  // The owner's connection is as patient as it likes.
-  const letGo = held((until) =>
-    world.owner.transaction(async (manager) => {
-      await manager.query(`SELECT set_config('app.practice_id', $1, true)`, [
-        world.practices[0].id,
-      ]);
-      await manager.query('SELECT 1 FROM client WHERE id = $1 FOR UPDATE', [client.id]);
-      isHeld();
-      await until;
-    }),
-  );
-  await holding;
+  const letGo = await holding(client.id);
   const answer = await inTime(put('clients', { ...client, goal: 'to squat' }, 1));
   expect(answer).toMatchObject({ status: 503, code: 'busy' });
   expect(answer.ms).toBeLessThan(5000);
@@ -107,4 +112,32 @@ it('who serves is less patient than the app, who works in the background more', 
   expect(SERVING.commit).toBeLessThan(APP_WAITS_MS);
   for (const what of ['connection', 'statement', 'lock', 'idle', 'commit'] as const)
     expect(WORKING[what]).toBeGreaterThan(SERVING[what]);
+});
+
+it('one coach who asks for very much at once waits for themselves, and nobody else does', async () => {
+  const client = newClient();
+  await keep('clients', client);
+  const letGo = await holding(client.id);
+  const asked = Array.from({ length: 40 }, (_, i) =>
+    put('clients', { ...client, goal: `${i}` }, 1).then(({ status }) => status),
+  );
+  const answered: string[] = [];
+  for (const one of asked) void one.then(() => answered.push('who asked for much'));
+  await stranger.get('/api/v1/clients').expect(200);
+  answered.push('somebody else');
+  expect(answered[0]).toBe('somebody else');
+  await letGo();
+  const told = await Promise.all(asked);
+  expect(told.filter((status) => status === 200)).toHaveLength(1);
+  expect(told.filter((status) => ![200, 409, 503].includes(status))).toEqual([]);
+});
+
+it('what waited for its turn is answered, and what is too much is told to ask again', async () => {
+  const answers = await Promise.all(
+    Array.from({ length: 80 }, () => coach.get('/api/v1/clients').then(({ status }) => status)),
+  );
+  const told = answers.filter((status) => status === 503).length;
+  expect(answers.filter((status) => status === 200).length).toBe(80 - told);
+  expect(told).toBeLessThanOrEqual(80 - 64);
+  await coach.get('/api/v1/clients').expect(200);
 });

@@ -1,5 +1,6 @@
 import { strToU8, zipSync, type Zippable } from 'fflate';
 import { RestorePart } from '../src/database/entities/RestorePart';
+import { PRACTICE_VERSION } from '../src/leave/practiceEntries';
 import { everything } from './filled';
 import { changed, lose, nameOf, own, PATH, restore, type ArchivedClient } from './restoring';
 import { coach, useWorld } from './world';
@@ -64,7 +65,7 @@ describe('an archive that is refused as a whole', () => {
     ['no JSON', () => packed({ 'practice.json': strToU8('{') }), 'practice.json', /not readable/],
     [
       'a later version',
-      () => packed({ 'practice.json': json(practice({ version: 3 })) }),
+      () => packed({ 'practice.json': json(practice({ version: PRACTICE_VERSION + 1 })) }),
       'practice.json.version',
       /version/,
     ],

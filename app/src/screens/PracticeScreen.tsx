@@ -18,6 +18,10 @@ import { useText } from '../words/useText';
 import { when } from '../words/when';
 import { PageFrame, WORDS_PAGE } from './PageFrame';
 
+/** Who is of it and what it has kept; beside that, at a desk, what holds in it. */
+const HOUSE_PAGE = { ...WORDS_PAGE, maxWidth: 1240 } as const;
+const COLUMN = { flex: 1, minWidth: 0, maxWidth: 580 } as const;
+
 interface Erased {
   readonly clientId: string;
   readonly erasedOn: string;
@@ -34,26 +38,32 @@ export function PracticeScreen() {
       title={practice.name}
       note={t('practice.title')}
       back="/"
-      page={WORDS_PAGE}
+      page={HOUSE_PAGE}
       forReading
     >
       <View flexDirection="row">
         <Button label={t('outbox.open')} onPress={() => router.push('/outbox')} />
       </View>
-      <KeptGains />
-      {isOwner ? (
-        <>
-          <Settings />
-          <ConsentWordings />
-          <PracticeNorms />
-          <People />
-          <Export />
-          <Restore />
-        </>
-      ) : (
-        <Words>{t('people.ownerOnly')}</Words>
-      )}
-      <Erasures />
+      <View gap="$6" $wide={{ flexDirection: 'row', gap: '$7' }}>
+        <View gap="$6" $wide={COLUMN}>
+          {isOwner ? <People /> : <Words>{t('people.ownerOnly')}</Words>}
+          <KeptGains />
+          {isOwner ? (
+            <>
+              <Export />
+              <Restore />
+            </>
+          ) : null}
+          <Erasures />
+        </View>
+        {isOwner ? (
+          <View gap="$6" $wide={COLUMN}>
+            <Settings />
+            <PracticeNorms />
+            <ConsentWordings />
+          </View>
+        ) : null}
+      </View>
     </PageFrame>
   );
 }

@@ -32,8 +32,8 @@ export function Select({ label, options, value, onChange, problem }: SelectProps
           font: `400 17px ${TEXT_FAMILY}`,
           color: palette.ink,
           background: palette.raised,
-          border: `1.5px solid ${palette.ink}`,
-          borderRadius: 0,
+          border: `1.5px solid ${problem ? palette.accent : palette.slate}`,
+          borderRadius: 12,
           width: '100%',
         }}
       >

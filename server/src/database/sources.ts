@@ -1,4 +1,5 @@
 import 'reflect-metadata';
+import pg from 'pg';
 import { DataSource, type DataSourceOptions } from 'typeorm';
 import { AppliedWrite } from './entities/AppliedWrite';
 import { Archive } from './entities/Archive';
@@ -57,9 +58,22 @@ import { KeysByPractice1766700000000 } from './migrations/1766700000000-KeysByPr
 import { MoreSettings1766800000000 } from './migrations/1766800000000-MoreSettings';
 import { SnakeNames } from './namingStrategy';
 
+/**
+ * It is told twice that its line is gone, by the database and by the line itself; at the second time whoever had it has let
+ * go of it already, and an error that nobody listens to would end the process.
+ */
+class Line extends pg.Client {
+  constructor(...config: ConstructorParameters<typeof pg.Client>) {
+    super(...config);
+    this.on('error', () => undefined);
+  }
+}
+
 const options = (url: string): DataSourceOptions => ({
   type: 'postgres',
   url,
+  // The one that is here: its errors are known by their class.
+  driver: pg,
   synchronize: false,
   namingStrategy: new SnakeNames(),
   entities: [
@@ -167,6 +181,7 @@ export const appSource = (
   new DataSource({
     ...options(url),
     extra: {
+      Client: Line,
       max: 12,
       connectionTimeoutMillis: connection,
       statement_timeout: statement,

@@ -39,6 +39,7 @@ import { setSecure } from './sessionCookie';
 import { sessionRoutes } from './sessionRoutes';
 import { settingsRoutes } from './settingsRoutes';
 import { welcomeRoutes } from './welcomeRoutes';
+import { takeTurns } from './takeTurns';
 import { webApp } from './webApp';
 
 export interface AppOptions {
@@ -107,7 +108,14 @@ export function createApp({
   api.use(passkeyDoor(source, tries, secure));
   api.use(homeRoutes(source, tries, now), welcomeRoutes(source, sessions, tries));
   api.use(foundingRoutes(source, tries));
-  api.use(needSession(sessions), clientRoutes(source, now), fileRoute(source));
+  api.use(needSession(sessions), changeRoute(changes, sessions));
+  api.use(
+    reportRoutes(source, madeWithinMs),
+    leaveRoutes(source, now, madeWithinMs),
+    restoreRoutes(source, now),
+  );
+  // What goes on for long has limits of its own.
+  api.use(takeTurns(), clientRoutes(source, now), fileRoute(source));
   api.use(
     accountRoutes(source, sessions, tries),
     factorRoutes(source, now),
@@ -116,14 +124,7 @@ export function createApp({
     deedRoutes(source),
     settingsRoutes(source, sessions),
   );
-  api.use(practiceRoutes(source), changeRoute(changes, sessions));
-  api.use(
-    keepingRoutes(source),
-    linkRoutes(source, now),
-    reportRoutes(source, madeWithinMs),
-    leaveRoutes(source, now, madeWithinMs),
-    restoreRoutes(source, now),
-  );
+  api.use(practiceRoutes(source), keepingRoutes(source), linkRoutes(source, now));
   api.use(outboxRoutes(source), ...recordRoutes(source), noSuchRoute);
   app.use(
     '/api/v1',

@@ -9,8 +9,8 @@ import { listWordings } from '../settings/readSettings';
 import type { ZipEntry } from './zipped';
 
 export const PRACTICE_FORMAT = 'taxikine-practice';
-/** Since 2, pictures lie beside their client's file; before, they were in it as text. */
-export const PRACTICE_VERSION = 2;
+/** Since 2, pictures lie beside their client's file; before, they were in it as text. Since 3, with what clients agreed to. */
+export const PRACTICE_VERSION = 3;
 export const PRACTICE_FILE = 'practice.json';
 
 export const pictureName = (id: string): string => `pictures/${id}.jpg`;
