@@ -71,7 +71,7 @@ test('a lunge is fitted by its step, and the step is kept with the set-up', asyn
   await page.getByRole('heading', { name: /^Front thigh/ }).waitFor();
   const before = await slider(page, 'Step, ankle to ankle').inputValue();
   await button(page, 'Aim: spare the knees').click();
-  await expect(page.getByText(/foot in front, step \d+ cm .* becomes \d+ Nm/)).toBeVisible();
+  await expect(page.getByText(/foot in front, step \d+\scm .* becomes \d+ Nm/)).toBeVisible();
   const offer = button(page, 'Try this stance');
   await offer.click();
   const { y } = (await offer.boundingBox())!;

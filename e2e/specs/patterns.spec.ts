@@ -74,7 +74,7 @@ test('a split: the front foot is chosen, drawn, remembered, and locked for the r
   const { looks } = await fileOf(page, world, client);
   expect(looks[0].setup).toMatchObject({ front: 'right', stepCm: 63 });
   await startLook(page, world, client, 'Split');
-  await expect(page.getByText(/right foot in front, step 63 cm/).first()).toBeVisible();
+  await expect(page.getByText(/right foot in front, step 63\scm/).first()).toBeVisible();
 });
 
 test('a lunge keeps a set-up of its own beside the squat’s', async ({ page, world }) => {

@@ -1,4 +1,5 @@
-import { IDLE_MINUTES, WEEK_STARTS, type PracticeSettings } from '@taxikine/core/contract/settings';
+import { IDLE_MINUTES, type PracticeSettings } from '@taxikine/core/contract/settings';
+import { WEEK_STARTS } from '@taxikine/core/words/ways';
 import { UNIT_SYSTEMS } from '@taxikine/core/words/unitSystem';
 import { View } from '@tamagui/core';
 import { useState } from 'react';

@@ -1,21 +1,16 @@
-import { USUAL_SETTINGS, type PracticeSettings } from '@taxikine/core/contract/settings';
+import { USUAL_WAYS, type Ways } from '@taxikine/core/words/ways';
 import { createStore } from '../data/store';
 
 /** How the practice says things: one for all that is shown, as the language is. */
-export type Ways = Pick<PracticeSettings, 'units' | 'timeZone' | 'weekStart'>;
-
-const { units, timeZone, weekStart } = USUAL_SETTINGS;
-
-export const ways = createStore<Ways>({ units, timeZone, weekStart });
+export const ways = createStore<Ways>(USUAL_WAYS);
 
 /** Takes over what the practice has decided; of a session from before there was a choice, what is usual. */
-export function takeWays(settings: Partial<Ways>): void {
+export function takeWays({
+  units = USUAL_WAYS.units,
+  timeZone = USUAL_WAYS.timeZone,
+  weekStart = USUAL_WAYS.weekStart,
+}: Partial<Ways>): void {
   const was = ways.get();
-  const next = {
-    units: settings.units ?? units,
-    timeZone: settings.timeZone ?? timeZone,
-    weekStart: settings.weekStart ?? weekStart,
-  };
-  const isNew = (Object.keys(next) as (keyof Ways)[]).some((key) => next[key] !== was[key]);
-  if (isNew) ways.set(next);
+  const isNew = units !== was.units || timeZone !== was.timeZone || weekStart !== was.weekStart;
+  if (isNew) ways.set({ units, timeZone, weekStart });
 }

@@ -1,7 +1,8 @@
 import { UNIT_SYSTEMS } from '../words/unitSystem';
+import { WEEK_STARTS } from '../words/ways';
 import { normsSchema } from './clientSchema';
 import { J, oneOf } from './joi';
-import { IDLE_MINUTES, WEEK_STARTS } from './settings';
+import { IDLE_MINUTES } from './settings';
 
 /** A zone that the machine knows, by its own rules of when clocks change. */
 function isZone(name: string): boolean {
