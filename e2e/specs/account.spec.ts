@@ -47,6 +47,21 @@ test('a phone that was lost is signed out from another one', async ({ page, brow
   await expect(lost.getByRole('button', { name: 'Sign in' })).toBeVisible();
 });
 
+test('a coach goes by another name, here and to who comes after', async ({ page, world }) => {
+  await letIn(page, world, STRANGER);
+  await openAccount(page, world);
+  const name = field(page, 'Your name, as clients and colleagues read it');
+  const before = await name.inputValue();
+  await name.fill('Wren Talbot');
+  await button(page, 'Change the name').click();
+  await expect(page.getByRole('heading', { name: 'Wren Talbot' })).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Wren Talbot' })).toBeVisible();
+  await name.fill(before);
+  await button(page, 'Change the name').click();
+  await expect(page.getByRole('heading', { name: before })).toBeVisible();
+});
+
 test('a password is changed, with every word where it belongs, and not without the server', async ({
   page,
   browser,

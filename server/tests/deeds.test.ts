@@ -106,6 +106,12 @@ const DONE: Readonly<Record<Done, () => Promise<object>>> = {
     }
     return { by: 'Tobiah Renn' };
   },
+  'name-changed': async () => {
+    const { agent } = await joined();
+    const was = (await agent.get('/api/v1/session').expect(200)).body.coach.name;
+    await agent.put('/api/v1/account/name').send({ name: 'Another Name' }).expect(200);
+    return { by: 'Another Name', to: null, detail: was };
+  },
   'password-changed': async () => {
     const { agent } = await joined();
     const said = { current: 'seven quiet herons', next: 'eight loud gannets' };

@@ -41,6 +41,7 @@ it('one zip has everything, in formats that others read', async () => {
     expect.arrayContaining([
       'README.txt',
       'client.json',
+      'consent.txt',
       'measures.csv',
       'home/plans.csv',
       'home/said.csv',
@@ -51,6 +52,9 @@ it('one zip has everything, in formats that others read', async () => {
   const [caseName] = names.filter((name) => name.startsWith('cases/'));
   expect(parseCase(JSON.parse(strFromU8(files[caseName]))).status).toBe('ok');
   expect(strFromU8(files[caseName])).not.toContain('Signe');
+  expect(strFromU8(files['consent.txt'])).toMatch(
+    /^The client agrees .*\n\nAgreed on .* \(wording 2026-1\)\.\n$/,
+  );
   // A table program must not take what somebody wrote for a formula.
   expect(strFromU8(files['home/said.csv'])).toContain(`"'=HYPERLINK`);
 });

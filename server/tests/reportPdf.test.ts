@@ -1,5 +1,6 @@
 import { NOTHING_SEEN, type LookRecord, type SeenFault } from '@taxikine/core';
 import { fontFile, runsOf } from '../src/pdf/fonts';
+import { Sheet } from '../src/pdf/Sheet';
 import {
   coach,
   fileFrom,
@@ -51,6 +52,39 @@ it.each([
 ])('a session of %p drills is set on %p page(s)', async (drills, pages) => {
   const visit = await visitWith(drills, null);
   expect((await pdfOf(visit.id)).pages).toBe(pages);
+});
+
+it('says lengths and days as the practice says them', async () => {
+  const said: string[] = [];
+  const { table, line } = Sheet.prototype;
+  jest.spyOn(Sheet.prototype, 'line').mockImplementation(function (this: Sheet, text, style) {
+    said.push(text);
+    return line.call(this, text, style);
+  });
+  jest.spyOn(Sheet.prototype, 'table').mockImplementation(function (this: Sheet, rows, shares) {
+    said.push(...rows.flat().map(({ text }) => text));
+    return table.call(this, rows, shares);
+  });
+  const client = newClient();
+  const visit = newVisit(client.id, { openedOn: '2026-11-24T01:30:00.000Z' });
+  const faults: SeenFault[] = [{ ...slide, value: 34, unit: 'mm' }];
+  await keep('clients', client);
+  await keep('visits', visit);
+  await keep('looks', newLook(visit, { faults }));
+  const decide = (settings: object) =>
+    coach
+      .put('/api/v1/practice/settings')
+      .send({ name: 'saltreach', idleMin: null, ...settings })
+      .expect(200);
+  await decide({ units: 'imperial', timeZone: 'America/Chicago' });
+  await pdfOf(visit.id);
+  expect(said).toContainEqual('saltreach · Squat, 2026-11-23');
+  expect(said).toContainEqual(expect.stringContaining('1.3 in'));
+  said.length = 0;
+  await decide({ units: 'metric', timeZone: null });
+  await pdfOf(visit.id);
+  expect(said).toContainEqual('saltreach · Squat, 2026-11-24');
+  expect(said).toContainEqual(expect.stringContaining('34 mm'));
 });
 
 it('before anybody looked there is still a page', async () => {

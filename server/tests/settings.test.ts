@@ -100,7 +100,7 @@ describe('what clients agree to', () => {
     expect((await practiceOf(stranger)).wording).toBeNull();
     const first = await word(FIRST);
     const second = await word(SECOND);
-    expect(new Set([first.version, second.version, SHIPPED_WORDING]).size).toBe(3);
+    expect(new Set([first.version, second.version, SHIPPED_WORDING.version]).size).toBe(3);
     expect((await practiceOf(coach)).wording).toMatchObject({ ...second, text: SECOND });
     const { body } = await coach.get(WORDINGS).expect(200);
     expect(body.wordings.map(({ text }: { text: string }) => text)).toEqual([SECOND, FIRST]);

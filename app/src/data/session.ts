@@ -1,6 +1,6 @@
 import type { Role } from '@taxikine/core/contract/people';
 import type { ConsentWording, PracticeSettings } from '@taxikine/core/contract/settings';
-import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
+import { useQuery, type QueryClient } from '@tanstack/react-query';
 import { call, Refused } from './api';
 import { inTurn, isLeaving, leave, tellNow } from './leaving';
 import { unlock } from '../lock/locked';
@@ -90,9 +90,9 @@ export const useSession = () =>
     networkMode: 'always',
   });
 
-/** The coach behind a screen that only signed-in coaches see. */
+/** The coach behind a screen that only signed-in coaches see; drawn anew when they or the practice change. */
 export function useCoach(): Session {
-  const session = useQueryClient().getQueryData<Session>(SESSION_KEY);
+  const { data: session } = useSession();
   if (!session) throw new Error('this screen needs a signed-in coach');
   return session;
 }
@@ -145,20 +145,24 @@ export interface AtDoor {
 export const signIn = (said: AtDoor): Promise<Session> =>
   enterBy(() => call<Session>('POST', '/session', said));
 
-function takeOver(client: QueryClient, part: Partial<Session['practice']>): void {
+function takeOver(client: QueryClient, change: (was: Session) => Session): void {
   const session = client.getQueryData<Session>(SESSION_KEY);
   if (!session) return;
-  const next = { ...session, practice: { ...session.practice, ...part } };
+  const next = change(session);
   client.setQueryData(SESSION_KEY, next);
   remember(next);
 }
 
 /** What an owner has decided since, as whoever signs in is told of it. */
 export const takeSettings = (client: QueryClient, settings: PracticeSettings): void =>
-  takeOver(client, settings);
+  takeOver(client, (was) => ({ ...was, practice: { ...was.practice, ...settings } }));
 
 export const takeWording = (client: QueryClient, wording: ConsentWording): void =>
-  takeOver(client, { wording });
+  takeOver(client, (was) => ({ ...was, practice: { ...was.practice, wording } }));
+
+/** What a coach is called since. */
+export const takeName = (client: QueryClient, name: string): void =>
+  takeOver(client, (was) => ({ ...was, coach: { ...was.coach, name } }));
 
 /** Whether who is signed in owns the practice; what only an owner does, the server lets nobody else do. */
 export const useIsOwner = (): boolean => useCoach().coach.role === 'owner';

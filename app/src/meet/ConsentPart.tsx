@@ -19,15 +19,14 @@ export interface ConsentPartProps {
 /** What a client is asked to agree to, in the practice's words, and to which version of them they did. */
 export function ConsentPart({ consent, onConsent, guardian }: ConsentPartProps) {
   const t = useText();
-  const { wording } = useCoach().practice;
-  const version = wording?.version ?? SHIPPED_WORDING;
+  const { version, text } = useCoach().practice.wording ?? SHIPPED_WORDING;
   const isOfThis = consent?.wording === version;
   return (
     <View gap="$2" role="group" aria-label={t('client.consent')}>
       <Title small aria-level={2}>
         {t('client.consent')}
       </Title>
-      <Words small>{wording?.text ?? t('consent.shipped')}</Words>
+      <Words small>{text}</Words>
       <Words tiny soft>
         {t('client.wording', { wording: version })}
       </Words>

@@ -1,3 +1,4 @@
+import { NameForm } from '../account/NameForm';
 import { OwnSessions } from '../account/OwnSessions';
 import { Passkeys } from '../account/Passkeys';
 import { PasswordForm } from '../account/PasswordForm';
@@ -16,6 +17,7 @@ export function AccountScreen() {
   return (
     <PageFrame title={coach.name} note={t('account.title')} back="/" page={WORDS_PAGE} forReading>
       <Words soft>{coach.email}</Words>
+      <NameForm />
       <PasswordForm />
       <SecondFactor />
       <Passkeys />

@@ -1,4 +1,4 @@
-import type { ConsentWording } from '@taxikine/core/contract/settings';
+import { SHIPPED_WORDING, type ConsentWording } from '@taxikine/core/contract/settings';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
@@ -37,7 +37,7 @@ function useWordConsent(onDone: () => void) {
 export function ConsentWordings() {
   const t = useText();
   const { wording } = useCoach().practice;
-  const now = wording?.text ?? t('consent.shipped');
+  const now = wording?.text ?? SHIPPED_WORDING.text;
   const [text, setText] = useState<string | null>(null);
   const { send, busy, problem } = useWordConsent(() => setText(null));
   return (

@@ -1,6 +1,9 @@
 /** Words of a coach's own account. */
 export const account = {
   title: 'Your account',
+  name: 'Your name, as clients and colleagues read it',
+  rename: 'Change the name',
+  renamed: 'Changed.',
   password: 'Password',
   current: 'Password now',
   next: 'New password',

@@ -64,9 +64,6 @@ export const enCoach = {
     show: 'Show',
     filters: { all: 'Everybody', home: 'With a plan' },
   },
-  consent: {
-    shipped: 'The client agrees that this practice keeps these notes and works with them.',
-  },
   client,
   weekdays: {
     mon: 'Mon',

@@ -14,6 +14,7 @@ export const deeds = {
     'signed-out': 'signed out',
     'session-ended': 'signed another device out',
     'guessed-at': 'somebody guessed at this password; the account was held for a while',
+    'name-changed': 'goes by another name',
     'password-changed': 'changed their password',
     'password-chosen': 'chose a password by a link',
     'reset-asked': 'asked for another password',

@@ -5,6 +5,7 @@ export const DEEDS = [
   'signed-out',
   'session-ended',
   'guessed-at',
+  'name-changed',
   'password-changed',
   'password-chosen',
   'reset-asked',

@@ -28,5 +28,8 @@ export interface ConsentWording {
   readonly madeOn: string;
 }
 
-/** The version that ships: what a practice has not worded itself. */
-export const SHIPPED_WORDING = '2026-1';
+/** The one that ships, for a practice that has not worded it itself. Another text would be another version. */
+export const SHIPPED_WORDING: Omit<ConsentWording, 'madeOn'> = {
+  version: '2026-1',
+  text: 'The client agrees that this practice keeps these notes and works with them.',
+};

@@ -1,3 +1,4 @@
+import { SHIPPED_WORDING } from '@taxikine/core';
 import type { DataSource, EntityManager } from 'typeorm';
 import { Archive } from '../database/entities/Archive';
 import { ArchivePart } from '../database/entities/ArchivePart';
@@ -8,6 +9,7 @@ import { clientEntries } from '../leave/clientEntries';
 import { practiceEntries } from '../leave/practiceEntries';
 import { zipped, type ZipEntry } from '../leave/zipped';
 import { maybeClientFile } from '../records/readFile';
+import { listWordings, readSettings } from '../settings/readSettings';
 import { inParts } from './inParts';
 
 /** Few enough that a part fits into memory many times, large enough that they are not many. */
@@ -23,7 +25,14 @@ async function* entriesOf(
   if (!clientId) return yield* practiceEntries(manager, on);
   const file = await maybeClientFile(manager, clientId);
   // Erased since it was asked for: its archive went with it.
-  if (file) yield* clientEntries(file, await manager.findBy(Image, { clientId }), on);
+  if (!file) return;
+  yield* clientEntries({
+    file,
+    images: await manager.findBy(Image, { clientId }),
+    wordings: [SHIPPED_WORDING, ...(await listWordings(manager))],
+    norms: (await readSettings(manager)).norms,
+    on,
+  });
 }
 
 /** Everything in it is as it was at one moment, however long the packing takes. */

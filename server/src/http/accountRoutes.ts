@@ -19,6 +19,7 @@ import { maybeToken } from './sessionCookie';
 
 const password = () => J.string().max(400).required();
 export const passwordSchema = J.object({ current: password(), next: password() });
+export const nameSchema = J.object({ name: J.string().trim().max(120).required().label('name') });
 export const confirmSchema = J.object({ password: password().label('password') });
 const oneSchema = J.object({ session: idSchema() });
 
@@ -75,6 +76,17 @@ export function accountRoutes(source: DataSource, sessions: KnownSessions, tries
     const token = tokenOf(request);
     await own(practice.id, (manager) => confirm(manager, token));
     response.status(204).end();
+  });
+
+  router.put('/account/name', async (request, response) => {
+    const { name } = input<{ name: string }>(nameSchema, request.body);
+    const { coach, practice } = signedIn(response);
+    await own(practice.id, async (manager) => {
+      await manager.query('UPDATE coach SET name = $2 WHERE id = $1', [coach.id, name]);
+      await noteDeed(manager, { by: coach.id, deed: 'name-changed', detail: coach.name });
+    });
+    sessions.forgetAll();
+    response.json({ name });
   });
 
   router.post('/account/password', async (request, response) => {

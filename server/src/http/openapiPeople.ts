@@ -1,5 +1,5 @@
 import { settingsSchema, wordingSchema } from '@taxikine/core';
-import { confirmSchema, passwordSchema } from './accountRoutes';
+import { confirmSchema, nameSchema, passwordSchema } from './accountRoutes';
 import { codeSchema } from './factorRoutes';
 import { foundingSchema } from './foundingRoutes';
 import {
@@ -161,6 +161,13 @@ export const account = {
       description: 'Before what cannot be undone: answered there with 403 `confirm-first`.',
       requestBody: { required: true, content: json(schemaOf(confirmSchema)) },
       responses: { 204: { description: 'Given' }, 422: refused('Not the password') },
+    },
+  },
+  '/api/v1/account/name': {
+    put: {
+      operationId: 'change-own-name',
+      requestBody: { required: true, content: json(schemaOf(nameSchema)) },
+      responses: { 200: answer('The name'), 422: refused('Invalid') },
     },
   },
   '/api/v1/account/password': {

@@ -7,13 +7,18 @@ import {
   maybeVisitFile,
   measuresCsv,
   visitPart,
+  withNorms,
   type ClientFile,
+  type ConsentWording,
   type HomeEntry,
+  type Norms,
 } from '@taxikine/core';
 import { strToU8 } from 'fflate';
 import Papa from 'papaparse';
 import type { Image } from '../database/entities/Image';
 import type { ZipEntry } from './zipped';
+
+type Worded = Omit<ConsentWording, 'madeOn'>;
 
 const README = (
   name: string,
@@ -21,6 +26,7 @@ const README = (
 ): string => `Everything that was kept about ${name}, written on ${on}.
 
 client.json        all records, as the application keeps them
+consent.txt        what was agreed to, and when
 cases/             one case file for each visit, in the open exchange format; it names nobody
 fhir/              the same visits as HL7 FHIR R4 bundles
 measures.csv       every fault and every measure, oldest first
@@ -82,24 +88,39 @@ const saidOf = (entry: HomeEntry): object => {
   return { ...all, drill, at, done, why: why ?? '', pain: pain ?? '', sharp };
 };
 
+/** What they agreed to, in the words they were asked with; nothing where they have not, or those words are lost. */
+function consentEntries(
+  { client: { consent } }: ClientFile,
+  wordings: readonly Worded[],
+): ZipEntry[] {
+  const worded = consent && wordings.find(({ version }) => version === consent.wording);
+  if (!worded) return [];
+  const guardian = consent.guardian ? `, by ${consent.guardian}` : '';
+  const text = `${worded.text}\n\nAgreed on ${consent.on}${guardian} (wording ${worded.version}).\n`;
+  return [{ name: 'consent.txt', bytes: strToU8(text) }];
+}
+
 const pictureEntries = (images: readonly Image[]): ZipEntry[] =>
   images.flatMap(({ id, jpeg }) =>
     jpeg ? [{ name: `pictures/${id}.jpg`, bytes: Buffer.from(jpeg, 'base64'), stored: true }] : [],
   );
 
-/**
- * Everything kept about one client, file by file, in open formats.
- *
- * @param on instant at which it is written, ISO 8601
- */
-export const clientEntries = (
-  file: ClientFile,
-  images: readonly Image[],
-  on: string,
-): ZipEntry[] => [
+export interface ClientLeaving {
+  readonly file: ClientFile;
+  readonly images: readonly Image[];
+  /** All that the practice ever asked clients to agree to, and what it holds usual. */
+  readonly wordings: readonly Worded[];
+  readonly norms: Norms;
+  /** Instant at which it is written, ISO 8601. */
+  readonly on: string;
+}
+
+/** Everything kept about one client, file by file, in open formats. */
+export const clientEntries = ({ file, images, wordings, norms, on }: ClientLeaving): ZipEntry[] => [
   { name: 'README.txt', bytes: strToU8(README(file.client.name, on)) },
   { name: 'client.json', bytes: json(file) },
-  { name: 'measures.csv', bytes: strToU8(measuresCsv(file)) },
+  ...consentEntries(file, wordings),
+  { name: 'measures.csv', bytes: strToU8(measuresCsv(withNorms(file, norms))) },
   { name: 'home/plans.csv', bytes: csv(plansOf(file)) },
   { name: 'home/said.csv', bytes: csv(file.homeEntries.map(saidOf)) },
   ...visitEntries(file, on),

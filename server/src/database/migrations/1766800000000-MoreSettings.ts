@@ -26,6 +26,9 @@ GRANT SELECT, INSERT ON consent_wording TO taxikine_app;
 CREATE TRIGGER tell_all_sessions AFTER INSERT ON consent_wording
   FOR EACH ROW EXECUTE FUNCTION tell_all_sessions();`;
 
+/** A coach says what they are called. */
+const ownName = 'GRANT UPDATE (name) ON coach TO taxikine_app';
+
 const OWN = `nullif(current_setting('app.practice_id', true), '')::uuid`;
 
 /** The serving role has no hand on the table itself: it changes, and reads, the practice that is worked for. */
@@ -76,12 +79,12 @@ GRANT EXECUTE ON FUNCTION who_has_session(bytea) TO taxikine_app;`;
 const NEWEST_WORDING = `(SELECT jsonb_build_object('version', w.version, 'text', w.text, 'madeOn', w.made_on)
       FROM consent_wording w WHERE w.practice_id = p.id ORDER BY w.restored, w.made_on DESC LIMIT 1)`;
 
-/** Units, time zone, the first day of the week, own norms, and what clients agree to. */
+/** Units, time zone, the first day of the week, own norms, what clients agree to, and a coach's own name. */
 export class MoreSettings1766800000000 implements MigrationInterface {
   name = 'MoreSettings1766800000000';
 
   async up(runner: QueryRunner): Promise<void> {
-    for (const part of [column, wordings, change]) await runner.query(part);
+    for (const part of [column, wordings, change, ownName]) await runner.query(part);
     await runner.query(
       session({
         returned: ', settings jsonb, wording jsonb',
@@ -93,6 +96,7 @@ export class MoreSettings1766800000000 implements MigrationInterface {
   async down(runner: QueryRunner): Promise<void> {
     await runner.query(session({ returned: '', read: '' }));
     await runner.query(changeBefore);
+    await runner.query('REVOKE UPDATE (name) ON coach FROM taxikine_app');
     await runner.query('DROP TABLE consent_wording; ALTER TABLE practice DROP COLUMN settings');
   }
 }
