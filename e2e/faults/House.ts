@@ -1,5 +1,6 @@
 import type { ChildProcess } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
+import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { makePractice, prepared } from '../../scripts/lib/database.mjs';
 import { KeptProcess } from '../../scripts/lib/keptProcess.mjs';
@@ -52,6 +53,8 @@ export class House {
     const { nginx } = programs;
     const proxy = new Proxy({ nginx, home: join(home, 'nginx'), port, plainPort, servers });
     const outbox = join(home, 'outbox');
+    // There from the beginning: it is counted what is in it, also where no letter was asked for.
+    mkdirSync(outbox, { recursive: true });
     const behind = { SECURE_COOKIES: '1', TRUST_PROXY: '1', PUBLIC_URL: proxy.url };
     const members = await Promise.all(
       (lines as number[]).map(async (at, i) => {

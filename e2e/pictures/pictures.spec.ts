@@ -163,7 +163,7 @@ test.describe('the week at home, on the client’s phone', () => {
 test.describe('the house', () => {
   test.use({ viewport: PHONE });
 
-  test('people, an invitation as it opens, who did what, and an account', async ({
+  test('people, what holds for them, an invitation as it opens, who did what, and an account', async ({
     page,
     browser,
     world,
@@ -182,6 +182,10 @@ test.describe('the house', () => {
     const address = await page.getByLabel('Link to the invitation').inputValue();
     await button(page, 'Done').click();
     await button(page, 'Change: Maud Ekern').waitFor();
+    await page.getByRole('heading', { name: 'People' }).evaluate((one) => one.scrollIntoView());
+    await shoot();
+    const settings = page.getByRole('heading', { name: 'What holds here' });
+    await settings.evaluate((one) => one.scrollIntoView());
     await shoot();
     const guest = await (await browser.newContext({ viewport: PHONE })).newPage();
     await guest.goto(address);
