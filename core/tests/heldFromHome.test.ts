@@ -12,30 +12,23 @@ import {
   type DoseEntry,
   type HomeAnswer,
 } from '../src';
-import { planOf } from './planOf';
+import { newDose, newPlan } from './madeUp';
 
 const [CLIENT, VISIT, PLAN, LATER] = [1, 2, 3, 4].map(
   (n) => `00000000-0000-4000-8000-00000000000${n}`,
 );
-const PAIN = '2026-03-05T08:00:00.000Z';
 const DRILL = 'squat-to-target';
 
-const said = (part: Partial<DoseEntry>): DoseEntry => ({
-  id: '00000000-0000-4000-8000-000000000009',
-  planId: PLAN,
-  planVersion: 1,
-  kind: 'dose',
-  on: '2026-03-05',
-  said: PAIN,
-  key: keyOf({ drill: DRILL, side: null }),
-  at: '07:30',
-  name: 'Squat to a target',
-  done: 'partly',
-  why: 'hurt',
-  pain: 6,
-  sharp: true,
-  ...part,
-});
+const said = (part: Partial<DoseEntry>): DoseEntry =>
+  newDose(PLAN, {
+    id: '00000000-0000-4000-8000-000000000009',
+    on: '2026-03-05',
+    done: 'partly',
+    why: 'hurt',
+    pain: 6,
+    sharp: true,
+    ...part,
+  });
 
 interface Course {
   readonly entry?: Partial<DoseEntry>;
@@ -48,6 +41,7 @@ function fileOf({ entry, answers = [], doneOn = '2026-03-01T10:30:00.000Z' }: Co
   const told = entry ? [said(entry)] : [];
   const on = '2026-03-06T08:00:00.000Z';
   const about = { clientId: CLIENT, visitId: VISIT };
+  const atHome = { clientId: CLIENT, id: VISIT };
   const client = { id: CLIENT, version: 1, name: 'A', about: '', heightM: 1.75, massKg: 75 };
   return {
     ...noRecords(),
@@ -85,11 +79,12 @@ function fileOf({ entry, answers = [], doneOn = '2026-03-01T10:30:00.000Z' }: Co
     ],
     homePlans: [
       {
-        ...planOf({ ...about, id: PLAN, startsOn: '2026-03-02' }),
+        ...newPlan(atHome, { id: PLAN, startsOn: '2026-03-02' }),
+        version: 1,
         endedOn: on,
         answers: told.flatMap(({ id }) => answers.map((does) => ({ entry: id, does, on }))),
       },
-      planOf({ ...about, id: LATER, startsOn: '2026-03-06' }),
+      { ...newPlan(atHome, { id: LATER, startsOn: '2026-03-06' }), version: 1 },
     ],
     homeEntries: told,
   };

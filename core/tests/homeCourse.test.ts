@@ -25,6 +25,7 @@ import {
   type HomePlan,
 } from '../src';
 import { homeDrill, weekInput } from './weeks';
+import { newDose } from './madeUp';
 
 // 2026-03-02 is a Monday.
 const START = '2026-03-02';
@@ -52,25 +53,8 @@ const plan = (part: Partial<HomePlan> = {}): HomePlan => ({
 
 let count = 0;
 const uuid = () => `00000000-0000-4000-8000-${String(++count).padStart(12, '0')}`;
-const entry = (part: Partial<DoseEntry> = {}): DoseEntry => {
-  const on = part.on ?? START;
-  return {
-    id: uuid(),
-    planId: uuid(),
-    planVersion: 1,
-    kind: 'dose',
-    on,
-    said: `${on}T08:00:00.000Z`,
-    key: KEY,
-    at: '07:30',
-    name: 'Side hip lift',
-    done: 'done',
-    why: null,
-    pain: 0,
-    sharp: false,
-    ...part,
-  };
-};
+const entry = (part: Partial<DoseEntry> = {}): DoseEntry =>
+  newDose(uuid(), { id: uuid(), on: START, key: KEY, name: 'Side hip lift', ...part });
 const morning = (on: string, worse = true): HomeEntry => ({
   id: uuid(),
   planId: uuid(),

@@ -16,7 +16,7 @@ import {
   type MessageRecord,
   noRecords,
 } from '../src';
-import { planOf } from './planOf';
+import { newPlan } from './madeUp';
 
 const CLIENT = '00000000-0000-4000-8000-000000000001';
 const VISIT = '00000000-0000-4000-8000-000000000002';
@@ -132,7 +132,10 @@ describe('a reminder', () => {
 });
 
 describe('whether a letter may go out', () => {
-  const plan = planOf({ id: PLAN, clientId: CLIENT, visitId: VISIT, startsOn: '2026-03-02' });
+  const plan = {
+    ...newPlan({ id: VISIT, clientId: CLIENT }, { id: PLAN, startsOn: '2026-03-02' }),
+    version: 1,
+  };
   const ready = { kind: 'plan-ready', planId: PLAN, dueOn: null } as const;
   const withPlan = (part: Partial<ClientFile> = {}) => file({ homePlans: [plan], ...part });
 
@@ -256,7 +259,10 @@ describe('how a client is written to', () => {
 });
 
 it('a review of a course is reminded of as a fortnight is', () => {
-  const plan = planOf({ id: PLAN, clientId: CLIENT, visitId: VISIT, startsOn: '2026-03-02' });
+  const plan = {
+    ...newPlan({ id: VISIT, clientId: CLIENT }, { id: PLAN, startsOn: '2026-03-02' }),
+    version: 1,
+  };
   const due = [...Array(40).keys()]
     .map((i) => addDays('2026-03-02', i))
     .map((day) => maybeReminder(file({ homePlans: [plan] }), day))

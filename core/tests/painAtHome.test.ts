@@ -14,7 +14,7 @@ import {
   type Pain,
 } from '../src';
 import { painAt } from './painAt';
-import { planOf } from './planOf';
+import { newPlan } from './madeUp';
 import { homeDrill } from './weeks';
 
 const [VISIT, LATER, LAST] = ['v1', 'v2', 'v3'];
@@ -67,10 +67,17 @@ function fileWith(...later: Pain[][]): ClientFile {
     looks: [look(VISIT, '2026-03-01', []), ...later.map((pain, i) => look(ids[i], days[i], pain))],
     homePlans: [
       {
-        ...planOf({ clientId: 'c', id: 'p', visitId: VISIT, startsOn: START }),
-        kit: ['wall', 'mat', 'post'],
-        minutes: 30,
-        drills: [HIP_LIFT, STEP_DOWN, PATTERN],
+        ...newPlan(
+          { id: VISIT, clientId: 'c' },
+          {
+            id: 'p',
+            startsOn: START,
+            kit: ['wall', 'mat', 'post'],
+            minutes: 30,
+            drills: [HIP_LIFT, STEP_DOWN, PATTERN],
+          },
+        ),
+        version: 1,
       },
     ],
   };

@@ -23,6 +23,7 @@ import {
 } from '../src';
 import { maybeForbidden } from '../src/safety/flagRules';
 import { homeDrill } from './weeks';
+import { newDose } from './madeUp';
 
 const CLIENT = '00000000-0000-4000-8000-00000000000c';
 const VISIT = '00000000-0000-4000-8000-00000000000d';
@@ -91,18 +92,8 @@ const base = (on: string) => ({
   on,
   said: `${on}T08:00:00.000Z`,
 });
-const dose = (on: string, part: Partial<DoseEntry> = {}): HomeEntry => ({
-  ...base(on),
-  kind: 'dose',
-  key: keyOf(PATTERN),
-  at: '07:30',
-  name: 'Squat',
-  done: 'done',
-  why: null,
-  pain: 0,
-  sharp: false,
-  ...part,
-});
+const dose = (on: string, part: Partial<DoseEntry> = {}): HomeEntry =>
+  newDose(plan.id, { ...base(on), key: keyOf(PATTERN), ...part });
 const refer = (on: string): HomeEntry => ({ ...base(on), kind: 'safety', positives: ['fever'] });
 
 it.each([

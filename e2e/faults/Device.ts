@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { setTimeout as delay } from 'node:timers/promises';
-import type { ClientRecord, HomePlanRecord } from '@taxikine/core';
+import type { ClientRecord, HomePlanRecord, VisitRecord } from '@taxikine/core';
+import { newClient, newDose, newPlan, newVisit } from '../../core/tests/madeUp';
 import type { Who } from './House';
-import { newClient, newDose, newPlan, newVisit } from './records';
 import type { Tally } from './Tally';
 import type { Answer, Question, Wire } from './Wire';
 
@@ -34,7 +34,8 @@ export class Device {
     private readonly wire: Wire,
     private readonly shared: Shared,
   ) {
-    this.client = newClient(`Client of ${who.email}`);
+    const contact = { email: 'somebody@faults.example', reminders: false };
+    this.client = newClient({ name: `Client of ${who.email}`, contact });
   }
 
   /** Works until it is told to stop, and then finishes what it has begun. */
@@ -59,8 +60,8 @@ export class Device {
   /** A client with a plan and a page of their own. */
   private async moveIn(): Promise<void> {
     await this.change('at the beginning');
-    const visit = newVisit(this.client.id, this.shared.now);
-    const plan = newPlan(visit);
+    const visit = this.visit();
+    const plan = newPlan(visit, { startsOn: this.shared.now.slice(0, 10) });
     await this.keep('visits', visit);
     await this.put(`/homePlans/${plan.id}`, plan, 0);
     const path = `/clients/${this.client.id}/links`;
@@ -69,10 +70,14 @@ export class Device {
     this.plan = plan;
   }
 
+  private visit(): VisitRecord {
+    return newVisit(this.client.id, { openedOn: this.shared.now });
+  }
+
   private async next(): Promise<void> {
     const roll = this.shared.chance();
     if (roll < 0.35) await this.change(`goal ${randomUUID()}`);
-    else if (roll < 0.6) await this.keep('visits', newVisit(this.client.id, this.shared.now));
+    else if (roll < 0.6) await this.keep('visits', this.visit());
     else if (roll < 0.75) await this.changeCommon();
     else if (roll < 0.9) await this.say();
     else if (roll < 0.93) await this.write();
@@ -114,7 +119,8 @@ export class Device {
 
   /** A word from home, as the client's own page sends it. */
   private async say(): Promise<void> {
-    const entry = newDose(this.plan!);
+    const { id, startsOn, madeOn } = this.plan!;
+    const entry = newDose(id, { on: startsOn, said: madeOn });
     await this.until({
       method: 'POST',
       path: '/home/entries',

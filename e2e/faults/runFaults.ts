@@ -1,11 +1,11 @@
 import { randomUUID } from 'node:crypto';
 import { setTimeout as delay } from 'node:timers/promises';
 import { seeded } from '@taxikine/core';
+import { newClient } from '../../core/tests/madeUp';
 import { count, type Count } from './count';
 import { Device, type Shared } from './Device';
 import { FAULTS, type Fault } from './FAULTS';
 import { House, type Programs } from './House';
-import { newClient } from './records';
 import { Tally } from './Tally';
 import { Wire } from './Wire';
 
@@ -93,7 +93,7 @@ export async function runFaults(
 ): Promise<Outcome> {
   const house = await House.make(programs, home, 26_000);
   const tally = new Tally();
-  const common = newClient('Everybody’s');
+  const common = newClient({ name: 'Everybody’s' });
   const shared: Shared = {
     tally,
     common,

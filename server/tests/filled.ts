@@ -1,4 +1,5 @@
 import { coach, keep, newClient, newDrill, newLook, newPlan, newVisit, world } from './world';
+import { newDose } from '../../core/tests/madeUp';
 
 /** A client with something in every table there is. */
 export async function everything() {
@@ -21,21 +22,7 @@ export async function everything() {
       .send({ purpose: 'page', days: 9 })
       .expect(201)
   ).body;
-  const entry = {
-    id: crypto.randomUUID(),
-    planId: plan.id,
-    planVersion: 1,
-    on: '2026-11-23',
-    said: '2026-11-23T08:00:00.000Z',
-    kind: 'dose',
-    key: 'squat-to-target@',
-    at: '07:30',
-    name: '=HYPERLINK("x")',
-    done: 'done',
-    why: null,
-    pain: 2,
-    sharp: false,
-  };
+  const entry = newDose(plan.id, { name: '=HYPERLINK("x")', pain: 2 });
   await coach
     .post('/api/v1/home/entries')
     .set('Authorization', `Bearer ${token}`)

@@ -17,6 +17,7 @@ import {
   world,
   write,
 } from './world';
+import { newDose } from '../../core/tests/madeUp';
 
 useWorld();
 
@@ -46,22 +47,8 @@ const say = (token: string, entries: HomeEntry[]) =>
     .set({ Authorization: `Bearer ${token}`, 'X-Taxikine': '1' })
     .send({ entries });
 
-const dose = (planId: string, part: Partial<DoseEntry> = {}): DoseEntry => ({
-  id: crypto.randomUUID(),
-  planId,
-  planVersion: 1,
-  on: TODAY,
-  said: '2026-11-23T07:40:00.000Z',
-  kind: 'dose',
-  key: 'point-and-pull@right',
-  at: '07:30',
-  name: 'Point and pull, right',
-  done: 'done',
-  why: null,
-  pain: 0,
-  sharp: false,
-  ...part,
-});
+const dose = (planId: string, part: Partial<DoseEntry> = {}): DoseEntry =>
+  newDose(planId, { key: 'point-and-pull@right', name: 'Point and pull, right', ...part });
 
 it('the page shows the days to come and nothing of why', async () => {
   const { token } = await atHome();

@@ -4,6 +4,7 @@ import { ClientSummaryRow } from '../src/database/entities/ClientSummaryRow';
 import { inPractice } from '../src';
 import { needSummaries } from '../src/today/keepSummary';
 import { coach, newClient, newPlan, newVisit, signIn, useWorld, world, write } from './world';
+import { newDose } from '../../core/tests/madeUp';
 
 useWorld();
 
@@ -60,21 +61,7 @@ it('follows what is written: a new name, a visit, pain from home first', async (
       .send({ purpose: 'page', days: 9 })
       .expect(201)
   ).body;
-  const entry = {
-    id: crypto.randomUUID(),
-    planId: plan.id,
-    planVersion: 1,
-    on: '2026-11-23',
-    said: '2026-11-23T08:00:00.000Z',
-    kind: 'dose',
-    key: 'squat-to-target@',
-    at: '07:30',
-    name: 'Squat to a target',
-    done: 'partly',
-    why: 'hurt',
-    pain: 7,
-    sharp: false,
-  };
+  const entry = newDose(plan.id, { done: 'partly', why: 'hurt', pain: 7 });
   await coach
     .post('/api/v1/home/entries')
     .set('Authorization', `Bearer ${token}`)

@@ -1,18 +1,4 @@
-import {
-  USUAL_SETUP,
-  type ClientRecord,
-  type DrillRecord,
-  type LookRecord,
-  type VisitRecord,
-  NOTHING_SEEN,
-  NOTHING_TOLD,
-  NOTHING_DONE,
-  NOTHING_HELD,
-  drillOf,
-  NO_WEEK_WISH,
-  oneDrill,
-  type HomePlanRecord,
-} from '@taxikine/core';
+import { ANKLE_AND_PATTERN, MADE_UP_NOW, newPlan as newPatternPlan } from '../../core/tests/madeUp';
 import { pino } from 'pino';
 import request from 'supertest';
 import type { DataSource } from 'typeorm';
@@ -220,111 +206,14 @@ export const put = <T extends { id: string }>(
 export const keep = <T extends { id: string }>(kind: string, record: T, version = 0) =>
   put(kind, record, version).expect(version ? 200 : 201);
 
-const NOW = '2026-11-23T11:00:00.000Z';
+export { newClient, newDrill, newLook, newVisit, SHARP_KNEE } from '../../core/tests/madeUp';
 
-export const newClient = (part: Partial<ClientRecord> = {}): ClientRecord => ({
-  id: crypto.randomUUID(),
-  name: 'Maren',
-  about: 'stonemason',
-  heightM: 1.72,
-  massKg: 71,
-  ...NOTHING_TOLD,
-  consent: { on: '2026-11-01', wording: '2026-1', guardian: null },
-  ...part,
-});
-
-export const newVisit = (clientId: string, part: Partial<VisitRecord> = {}): VisitRecord => ({
-  id: crypto.randomUUID(),
-  clientId,
-  pattern: 'squat',
-  openedOn: NOW,
-  closedOn: null,
-  step: 'ask',
-  asks: [{ on: NOW, positives: [] }],
-  minutes: 12,
-  next: 'training',
-  ...NOTHING_HELD,
-  ...part,
-});
-
-export const newLook = (visit: VisitRecord, part: Partial<LookRecord> = {}): LookRecord => ({
-  id: crypto.randomUUID(),
-  clientId: visit.clientId,
-  visitId: visit.id,
-  role: 'first',
-  setup: USUAL_SETUP,
-  ...NOTHING_SEEN,
-  startedOn: NOW,
-  ...part,
-});
-
-/** A pain that keeps out what loads the left knee. */
-export const SHARP_KNEE: LookRecord['pain'][number] = {
-  region: 'knee',
-  side: 'left',
-  phase: 'bottom',
-  score: 7,
-  kind: 'sharp',
-  on: NOW,
-};
-
-export const newDrill = (visit: VisitRecord, part: Partial<DrillRecord> = {}): DrillRecord => ({
-  id: crypto.randomUUID(),
-  clientId: visit.clientId,
-  visitId: visit.id,
-  drill: 'squat-to-target',
-  side: null,
-  targets: [],
-  place: 0,
-  ...NOTHING_DONE,
-  dose: drillOf({ drill: part.drill ?? 'squat-to-target', own: part.own ?? null }).dose,
-  ...part,
-});
-
-export const newPlan = (
-  visit: { id: string; clientId: string },
-  part: Partial<HomePlanRecord> = {},
-): HomePlanRecord => ({
-  id: crypto.randomUUID(),
-  clientId: visit.clientId,
-  visitId: visit.id,
-  pattern: 'squat',
-  approach: 'blended',
-  startsOn: NOW.slice(0, 10),
-  weeks: 6,
-  timeZone: 'Europe/Oslo',
-  minutes: 15,
-  days: ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'],
-  moments: ['07:30', '20:00'],
-  trainings: [],
-  kit: ['wall', 'mat'],
-  flags: [],
-  drills: [
-    {
-      drill: 'point-and-pull',
-      own: null,
-      side: 'right',
-      targets: ['ankle-joint:right'],
-      dose: oneDrill('point-and-pull').dose,
-      rung: null,
-      worth: 0.4,
-      known: true,
-    },
-    {
-      drill: 'squat-to-target',
-      own: null,
-      side: null,
-      targets: [],
-      dose: oneDrill('squat-to-target').dose,
-      rung: null,
-      worth: 0.3,
-      known: true,
-    },
-  ],
-  wish: NO_WEEK_WISH,
-  note: 'Calm and often.',
-  answers: [],
-  madeOn: NOW,
-  endedOn: null,
-  ...part,
-});
+/** The ankle's drill and the pattern, with a word of the coach's. */
+export const newPlan: typeof newPatternPlan = (visit, part) =>
+  newPatternPlan(visit, {
+    kit: ['wall', 'mat'],
+    drills: ANKLE_AND_PATTERN,
+    note: 'Calm and often.',
+    madeOn: MADE_UP_NOW,
+    ...part,
+  });

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useCoach } from '../data/session';
 import { canHaveCode, CODE_DIGITS, dropCode, hasCode, setCode } from '../lock/deviceCode';
 import { Button } from '../ui/Button';
-import { Field } from '../ui/Field';
+import { OneField } from '../ui/OneField';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
 
@@ -45,31 +45,19 @@ export function DeviceCode() {
 
 function CodeForm({ onCode }: { onCode: (code: string) => void }) {
   const t = useText();
-  const [code, setCodeTyped] = useState('');
-  const [tried, setTried] = useState(false);
-  const isGood = CODE_DIGITS.test(code);
+  const [isShort, setShort] = useState(false);
   return (
-    <form
-      noValidate
-      onSubmit={(event) => {
-        event.preventDefault();
-        setTried(true);
+    <OneField
+      label={t('account.deviceCode')}
+      inputMode="numeric"
+      autoComplete="off"
+      problem={isShort ? t('account.deviceShort') : undefined}
+      go={t('account.deviceSet')}
+      onGo={(code) => {
+        const isGood = CODE_DIGITS.test(code);
+        setShort(!isGood);
         if (isGood) onCode(code);
       }}
-    >
-      <View gap="$3">
-        <Field
-          label={t('account.deviceCode')}
-          inputMode="numeric"
-          autoComplete="off"
-          value={code}
-          onChange={setCodeTyped}
-          problem={tried && !isGood ? t('account.deviceShort') : undefined}
-        />
-        <View flexDirection="row">
-          <Button submits label={t('account.deviceSet')} />
-        </View>
-      </View>
-    </form>
+    />
   );
 }

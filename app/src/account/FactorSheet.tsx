@@ -1,9 +1,7 @@
 import type { NewFactor } from '@taxikine/core/contract/account';
 import { View } from '@tamagui/core';
-import { useState } from 'react';
-import { Button } from '../ui/Button';
-import { Field } from '../ui/Field';
 import { LaterQrCode } from '../ui/LaterQrCode';
+import { OneField } from '../ui/OneField';
 import { Sheet } from '../ui/Sheet';
 import { Words } from '../ui/text';
 import { problemWords } from '../words/problemWords';
@@ -40,45 +38,18 @@ export function FactorSheet({ factor, onClose }: FactorSheetProps) {
             </Words>
             <Words>{inFours(factor.secret)}</Words>
           </View>
-          <FirstCode
+          <OneField
+            label={t('account.factorCode')}
+            inputMode="numeric"
+            autoComplete="one-time-code"
+            problem={problemWords(turningOn.error, t) ?? undefined}
+            main
             busy={turningOn.isPending}
-            problem={problemWords(turningOn.error, t)}
-            onCode={(code) => turningOn.mutate(code)}
+            go={t('account.factorGo')}
+            onGo={turningOn.mutate}
           />
         </>
       )}
     </Sheet>
-  );
-}
-
-interface FirstCodeProps {
-  readonly busy: boolean;
-  readonly problem: string | null;
-  readonly onCode: (code: string) => void;
-}
-
-function FirstCode({ busy, problem, onCode }: FirstCodeProps) {
-  const t = useText();
-  const [code, setCode] = useState('');
-  return (
-    <form
-      noValidate
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (!busy && code !== '') onCode(code);
-      }}
-    >
-      <View gap="$3">
-        <Field
-          label={t('account.factorCode')}
-          inputMode="numeric"
-          autoComplete="one-time-code"
-          value={code}
-          onChange={setCode}
-          problem={problem ?? undefined}
-        />
-        <Button kind="main" submits off={busy || code === ''} label={t('account.factorGo')} />
-      </View>
-    </form>
   );
 }

@@ -1,8 +1,9 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { call } from '../data/api';
 import { takeName, useCoach } from '../data/session';
+import { useServerAsk } from '../data/useServerAsk';
 import { Button } from '../ui/Button';
 import { Field } from '../ui/Field';
 import { Words } from '../ui/text';
@@ -15,12 +16,10 @@ export function NameForm() {
   const client = useQueryClient();
   const { coach } = useCoach();
   const [name, setName] = useState(coach.name);
-  const renaming = useMutation({
-    networkMode: 'always',
-    gcTime: 0,
-    mutationFn: () => call<{ name: string }>('PUT', '/account/name', { name }),
-    onSuccess: (now) => takeName(client, now.name),
-  });
+  const renaming = useServerAsk(
+    (_: void) => call<{ name: string }>('PUT', '/account/name', { name }),
+    { onSuccess: (now) => takeName(client, now.name) },
+  );
   return (
     <form
       noValidate

@@ -1,8 +1,9 @@
 import { LEAST_PASSWORD } from '@taxikine/core/contract/account';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { call, NoAnswer, Refused } from '../data/api';
 import { OWN_SESSIONS } from '../data/askedAnew';
+import { useServerAsk } from '../data/useServerAsk';
 import { useText, type TextOf } from '../words/useText';
 
 export interface Typed {
@@ -38,15 +39,15 @@ export function useChangePassword() {
   const client = useQueryClient();
   const [typed, setTyped] = useState(NOTHING);
   const [unsent, setUnsent] = useState<Problems>({});
-  const changing = useMutation({
-    networkMode: 'always',
-    gcTime: 0,
-    mutationFn: (body: Typed) => call<{ ended: number }>('POST', '/account/password', body),
-    onSuccess: () => {
-      setTyped(NOTHING);
-      void client.invalidateQueries({ queryKey: OWN_SESSIONS });
+  const changing = useServerAsk(
+    (body: Typed) => call<{ ended: number }>('POST', '/account/password', body),
+    {
+      onSuccess: () => {
+        setTyped(NOTHING);
+        void client.invalidateQueries({ queryKey: OWN_SESSIONS });
+      },
     },
-  });
+  );
   const type = (field: keyof Typed, value: string) => {
     setTyped((was) => ({ ...was, [field]: value }));
     setUnsent({});

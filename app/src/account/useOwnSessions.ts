@@ -1,7 +1,8 @@
 import type { SessionShown } from '@taxikine/core/contract/account';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from '../data/api';
 import { OWN_SESSIONS } from '../data/askedAnew';
+import { useServerAsk } from '../data/useServerAsk';
 
 const PATH = '/account/sessions';
 
@@ -13,13 +14,11 @@ export function useOwnSessions() {
     queryFn: () => call<{ sessions: SessionShown[] }>('GET', PATH).then(({ sessions }) => sessions),
     staleTime: 0,
   });
-  const ending = useMutation({
-    networkMode: 'always',
-    gcTime: 0,
-    mutationFn: (id: string | null) => call('DELETE', id === null ? PATH : `${PATH}/${id}`),
+  const ending = useServerAsk(
+    (id: string | null) => call('DELETE', id === null ? PATH : `${PATH}/${id}`),
     // One that somebody else ended meanwhile is gone as well.
-    onSettled: () => client.invalidateQueries({ queryKey: OWN_SESSIONS }),
-  });
+    { onSettled: () => client.invalidateQueries({ queryKey: OWN_SESSIONS }) },
+  );
   return {
     sessions: query.data ?? null,
     problem: query.error ?? ending.error,

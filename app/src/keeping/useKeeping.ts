@@ -1,8 +1,9 @@
 import type { KeeperShown } from '@taxikine/core/contract/people';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from '../data/api';
 import { KEEPING } from '../data/askedAnew';
 import { CLIENTS_KEY } from '../data/queryClient';
+import { useServerAsk } from '../data/useServerAsk';
 
 interface Answer {
   readonly keeper: KeeperShown | null;
@@ -18,10 +19,7 @@ export function useKeeping(clientId: string) {
     queryFn: () => call<Answer>('GET', path),
     staleTime: 0,
   });
-  const keeping = useMutation({
-    networkMode: 'always',
-    gcTime: 0,
-    mutationFn: (to: string | null) => call<Answer>('PUT', path, { to }),
+  const keeping = useServerAsk((to: string | null) => call<Answer>('PUT', path, { to }), {
     onSuccess: (answer) => {
       client.setQueryData(queryKey, answer);
       void client.invalidateQueries({ queryKey: CLIENTS_KEY });

@@ -1,8 +1,9 @@
 import type { RestoreShown } from '@taxikine/core/contract/restoreShown';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef } from 'react';
 import { call, sendFile } from '../data/api';
 import { confirmed } from '../data/confirming';
+import { useServerAsk } from '../data/useServerAsk';
 
 const KEY = ['restore'] as const;
 const PATH = '/practice/restore';
@@ -24,16 +25,16 @@ export function useRestore() {
     staleTime: 0,
     refetchInterval: ({ state }) => (isUnderWay(state.data) ? LOOK_EVERY_MS : false),
   });
-  const sending = useMutation({
-    networkMode: 'always',
-    gcTime: 0,
-    mutationFn: async (file: File) => {
+  const sending = useServerAsk(
+    async (file: File) => {
       await confirmed(() => call('GET', '/account/confirm'));
       return sendFile<Answer>(PATH, file);
     },
-    onSuccess: ({ restore }) => client.setQueryData(KEY, restore),
-    onError: () => client.invalidateQueries({ queryKey: KEY }),
-  });
+    {
+      onSuccess: ({ restore }) => client.setQueryData(KEY, restore),
+      onError: () => client.invalidateQueries({ queryKey: KEY }),
+    },
+  );
   const underWay = isUnderWay(last);
   const wasUnderWay = useRef(false);
   // What came back is asked for once, when all of it is there.

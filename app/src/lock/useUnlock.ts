@@ -1,6 +1,6 @@
-import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { call, Refused } from '../data/api';
+import { useServerAsk } from '../data/useServerAsk';
 import { problemWords } from '../words/problemWords';
 import { useText } from '../words/useText';
 import { hasCode, tryCode } from './deviceCode';
@@ -29,12 +29,7 @@ export function useUnlock(coachId: string) {
       throw error;
     }
   };
-  const opening = useMutation({
-    networkMode: 'always',
-    gcTime: 0,
-    mutationFn: by === 'code' ? byCode : byPassword,
-    onSuccess: unlock,
-  });
+  const opening = useServerAsk(by === 'code' ? byCode : byPassword, { onSuccess: unlock });
   return {
     by,
     usePassword: () => {

@@ -1,12 +1,9 @@
-import { useMutation } from '@tanstack/react-query';
-import { View } from '@tamagui/core';
-import { useState } from 'react';
 import { call } from '../data/api';
 import { confirming } from '../data/confirming';
 import { useCoach } from '../data/session';
+import { useServerAsk } from '../data/useServerAsk';
 import { useStore } from '../data/store';
-import { Button } from '../ui/Button';
-import { Field } from '../ui/Field';
+import { OneField } from '../ui/OneField';
 import { Sheet } from '../ui/Sheet';
 import { Words } from '../ui/text';
 import { problemWords } from '../words/problemWords';
@@ -27,35 +24,23 @@ export function ConfirmSheet() {
 function ConfirmForm() {
   const t = useText();
   const { coach } = useCoach();
-  const [password, setPassword] = useState('');
-  const giving = useMutation({
-    networkMode: 'always',
-    gcTime: 0,
-    mutationFn: (said: string) => call('POST', '/account/confirm', { password: said }),
-    onSuccess: () => confirming.end(true),
-  });
-  const problem = problemWords(giving.error, t);
+  const giving = useServerAsk(
+    (password: string) => call('POST', '/account/confirm', { password }),
+    { onSuccess: () => confirming.end(true) },
+  );
   return (
-    <form
-      noValidate
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (!giving.isPending) giving.mutate(password);
-      }}
+    <OneField
+      label={t('confirm.password')}
+      type="password"
+      autoComplete="current-password"
+      problem={problemWords(giving.error, t) ?? undefined}
+      main
+      busy={giving.isPending}
+      go={t('confirm.go')}
+      onGo={giving.mutate}
     >
-      <View gap="$3">
-        {/* Whose password it is, for what keeps passwords. */}
-        <input type="text" autoComplete="username" value={coach.email} readOnly hidden />
-        <Field
-          label={t('confirm.password')}
-          type="password"
-          autoComplete="current-password"
-          value={password}
-          onChange={setPassword}
-          problem={problem ?? undefined}
-        />
-        <Button kind="main" submits off={giving.isPending} label={t('confirm.go')} />
-      </View>
-    </form>
+      {/* Whose password it is, for what keeps passwords. */}
+      <input type="text" autoComplete="username" value={coach.email} readOnly hidden />
+    </OneField>
   );
 }

@@ -1,10 +1,11 @@
 import { SHIPPED_WORDING, type ConsentWording } from '@taxikine/core/contract/settings';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { call } from '../data/api';
 import { confirmed } from '../data/confirming';
 import { takeWording, useCoach } from '../data/session';
+import { useServerAsk } from '../data/useServerAsk';
 import { Button } from '../ui/Button';
 import { Field } from '../ui/Field';
 import { Title, Words } from '../ui/text';
@@ -15,17 +16,16 @@ import { useWordings, WORDINGS_KEY } from './useWordings';
 function useWordConsent(onDone: () => void) {
   const t = useText();
   const client = useQueryClient();
-  const wording = useMutation({
-    networkMode: 'always',
-    gcTime: 0,
-    mutationFn: (text: string) =>
-      confirmed(() => call<ConsentWording>('POST', '/practice/wordings', { text })),
-    onSuccess: (made) => {
-      takeWording(client, made);
-      void client.invalidateQueries({ queryKey: WORDINGS_KEY });
-      onDone();
+  const wording = useServerAsk(
+    (text: string) => confirmed(() => call<ConsentWording>('POST', '/practice/wordings', { text })),
+    {
+      onSuccess: (made) => {
+        takeWording(client, made);
+        void client.invalidateQueries({ queryKey: WORDINGS_KEY });
+        onDone();
+      },
     },
-  });
+  );
   return {
     send: wording.mutate,
     busy: wording.isPending,

@@ -7,10 +7,10 @@ import { useCoach } from '../data/session';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Field } from '../ui/Field';
-import { Select } from '../ui/Select';
+import { Pick } from '../ui/Pick';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
-import { ownZone, ZONES } from './zones';
+import { ownZone, zoneOptions } from '../words/zones';
 import { useSettings } from './useSettings';
 
 /** What an owner decides for the practice: its name, how things are said in it, and when a screen locks. */
@@ -54,11 +54,11 @@ export function Settings() {
           value={said.weekStart}
           onChange={(weekStart) => set({ weekStart })}
         />
-        <Select
+        <Pick
           label={t('settings.timeZone')}
           options={[
             { value: '', label: t('settings.zoneOfDevice', { zone: ownZone() }) },
-            ...ZONES.map((value) => ({ value, label: value.replaceAll('_', ' ') })),
+            ...zoneOptions(said.timeZone ?? ''),
           ]}
           value={said.timeZone ?? ''}
           onChange={(zone) => set({ timeZone: zone || null })}

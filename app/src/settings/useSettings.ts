@@ -1,8 +1,9 @@
 import type { PracticeSettings } from '@taxikine/core/contract/settings';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { call, Refused } from '../data/api';
 import { confirmed } from '../data/confirming';
 import { takeSettings } from '../data/session';
+import { useServerAsk } from '../data/useServerAsk';
 import { problemWords } from '../words/problemWords';
 import { useText } from '../words/useText';
 
@@ -16,13 +17,11 @@ const WITH_A_FIELD: readonly string[] = ['name', 'timeZone'];
 export function useSettings() {
   const t = useText();
   const client = useQueryClient();
-  const saving = useMutation({
-    networkMode: 'always',
-    gcTime: 0,
-    mutationFn: (settings: ChangedSettings) =>
+  const saving = useServerAsk(
+    (settings: ChangedSettings) =>
       confirmed(() => call<PracticeSettings>('PUT', '/practice/settings', settings)),
-    onSuccess: (settings) => takeSettings(client, settings),
-  });
+    { onSuccess: (settings) => takeSettings(client, settings) },
+  );
   const { error } = saving;
   const path = error instanceof Refused ? (error.body.path ?? null) : null;
   const words = problemWords(error, t);

@@ -1,20 +1,21 @@
-import { TEXT_FAMILY } from './families';
 import { View } from '@tamagui/core';
 import { useId } from 'react';
+import { TEXT_FAMILY } from './families';
 import { usePalette } from './usePalette';
+import { Words } from './text';
 
 export interface PickProps {
   readonly label: string;
-  readonly options: readonly string[];
+  readonly options: readonly { readonly value: string; readonly label: string }[];
   readonly value: string;
   readonly onChange: (value: string) => void;
+  readonly problem?: string;
 }
 
-/** One of many: too many for buttons. */
-export function Pick({ label, options, value, onChange }: PickProps) {
+/** One of many: the device's own list, which is made for thumbs and can be typed in. */
+export function Pick({ label, options, value, onChange, problem }: PickProps) {
   const palette = usePalette();
   const id = useId();
-  const known = options.includes(value) ? options : [value, ...options];
   return (
     <View gap="$1">
       <label htmlFor={id} style={{ font: `400 15px ${TEXT_FAMILY}`, color: palette.soft }}>
@@ -23,6 +24,7 @@ export function Pick({ label, options, value, onChange }: PickProps) {
       <select
         id={id}
         value={value}
+        aria-invalid={Boolean(problem)}
         onChange={(event) => onChange(event.target.value)}
         style={{
           minHeight: 48,
@@ -30,17 +32,22 @@ export function Pick({ label, options, value, onChange }: PickProps) {
           font: `400 17px ${TEXT_FAMILY}`,
           color: palette.ink,
           background: palette.raised,
-          border: `1.5px solid ${palette.slate}`,
+          border: `1.5px solid ${problem ? palette.accent : palette.slate}`,
           borderRadius: 12,
           width: '100%',
         }}
       >
-        {known.map((one) => (
-          <option key={one} value={one}>
-            {one.replaceAll('_', ' ')}
+        {options.map((option) => (
+          <option key={option.value} value={option.value}>
+            {option.label}
           </option>
         ))}
       </select>
+      {problem ? (
+        <Words small accent role="alert">
+          {problem}
+        </Words>
+      ) : null}
     </View>
   );
 }

@@ -11,6 +11,7 @@ import { Stepper } from '../ui/Stepper';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
 import { useWeekdays } from '../words/useWeekdays';
+import { zoneOptions } from '../words/zones';
 import type { ChangePlan, KeptPlan } from './useHomePlan';
 
 /** The time there is: minutes, days, times of day, trainings, things at home, and how many weeks. */
@@ -67,7 +68,7 @@ export function PlanSettings({ plan, change }: { plan: KeptPlan; change: ChangeP
       />
       <Pick
         label={t('week.zone')}
-        options={ZONES}
+        options={zoneOptions(plan.timeZone)}
         value={plan.timeZone}
         onChange={(timeZone) => change(() => ({ timeZone }))}
       />
@@ -83,9 +84,6 @@ export function PlanSettings({ plan, change }: { plan: KeptPlan; change: ChangeP
     </View>
   );
 }
-
-/** Every zone this device knows. */
-const ZONES: readonly string[] = Intl.supportedValuesOf('timeZone');
 
 /** Times that are tapped rather than typed. */
 const CLOCKS = ['06:30', '07:30', '09:00', '12:30', '15:00', '17:30', '20:00', '21:30'] as const;

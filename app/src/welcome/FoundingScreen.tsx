@@ -11,6 +11,7 @@ import { useText } from '../words/useText';
 import '../words/welcomeWords';
 import { LinkPage } from './LinkPage';
 import { NewPassword } from './NewPassword';
+import { NoLink } from './NoLink';
 import { useOpenedLink } from './useOpenedLink';
 
 /** Where the first practice of a house is made, by the address that was told as it started. */
@@ -26,14 +27,7 @@ export function FoundingScreen() {
 
 function Gone() {
   const t = useText();
-  return (
-    <LinkPage title={t('welcome.foundGone')}>
-      <Words>{t('welcome.foundAsk')}</Words>
-      <View flexDirection="row">
-        <Button label={t('welcome.toDoor')} onPress={() => window.location.replace('/')} />
-      </View>
-    </LinkPage>
-  );
+  return <NoLink title={t('welcome.foundGone')}>{t('welcome.foundAsk')}</NoLink>;
 }
 
 const NOTHING = { practice: '', name: '', email: '', password: '' };

@@ -10,6 +10,7 @@ import { useText } from '../words/useText';
 import '../words/welcomeWords';
 import { LinkPage } from './LinkPage';
 import { NewPassword } from './NewPassword';
+import { NoLink } from './NoLink';
 import { useOpenedLink } from './useOpenedLink';
 
 /** Where a link leads by which a password is chosen: the first one, or another. */
@@ -19,7 +20,11 @@ export function WelcomeScreen() {
   const [token] = useState(() => window.location.hash.slice(1));
   return (
     <QueryClientProvider client={client}>
-      {token ? <Opened token={token} /> : <Plain title={t('welcome.none')} />}
+      {token ? (
+        <Opened token={token} />
+      ) : (
+        <NoLink title={t('welcome.none')}>{t('welcome.ask')}</NoLink>
+      )}
     </QueryClientProvider>
   );
 }
@@ -30,7 +35,7 @@ function Opened({ token }: { token: string }) {
     '/welcome',
     token,
   );
-  if (gone) return <Plain title={t('welcome.gone')} />;
+  if (gone) return <NoLink title={t('welcome.gone')}>{t('welcome.ask')}</NoLink>;
   if (!shown) return <DoorBones />;
   return (
     <Choosing
@@ -39,18 +44,6 @@ function Opened({ token }: { token: string }) {
       busy={busy}
       onChoose={(password) => enter({ password })}
     />
-  );
-}
-
-function Plain({ title }: { title: string }) {
-  const t = useText();
-  return (
-    <LinkPage title={title}>
-      <Words>{t('welcome.ask')}</Words>
-      <View flexDirection="row">
-        <Button label={t('welcome.toDoor')} onPress={() => window.location.replace('/')} />
-      </View>
-    </LinkPage>
   );
 }
 

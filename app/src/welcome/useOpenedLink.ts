@@ -1,6 +1,7 @@
-import { useMutation, useQuery } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { call, NoAnswer, Refused } from '../data/api';
 import { enterBy, type Session } from '../data/session';
+import { useServerAsk } from '../data/useServerAsk';
 
 /**
  * What a link opens, and how one goes in by it.
@@ -16,14 +17,12 @@ export function useOpenedLink<Shown, Said>(path: string, token: string) {
     staleTime: Infinity,
     networkMode: 'always',
   });
-  const entered = useMutation({
-    networkMode: 'always',
-    gcTime: 0,
-    mutationFn: (said: Said) => enterBy(() => call<Session | null>('POST', path, said, headers)),
+  const entered = useServerAsk(
+    (said: Said) => enterBy(() => call<Session | null>('POST', path, said, headers)),
     // The day opens as it does for whoever signs in, or the door where a code is asked for; the link stays in no
     // history.
-    onSuccess: () => window.location.replace('/'),
-  });
+    { onSuccess: () => window.location.replace('/') },
+  );
   const isGone = (error: Error | null) => error instanceof Refused && error.status === 410;
   return {
     shown: opened.data ?? null,
