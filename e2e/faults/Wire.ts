@@ -1,5 +1,6 @@
 import { Agent, request } from 'node:https';
 import { setTimeout as delay } from 'node:timers/promises';
+import { waitBefore } from '../../app/src/data/waitBefore';
 
 export interface Answer {
   readonly status: number;
@@ -23,9 +24,8 @@ interface Patience {
 const refused = ({ method, path }: Question, { status, body }: Answer): Error =>
   new Error(`${method} ${path}: ${status} ${JSON.stringify(body)}`);
 
-/** As the app has it: so long an answer is waited for, and so long after how many tries in vain it is asked again. */
+/** As the app has it: so long an answer is waited for. */
 const ANSWER_WITHIN_MS = 15_000;
-const waitBefore = (tries: number): number => Math.min(500 * 2 ** tries, 2000);
 
 /** One device's line to the house. */
 export class Wire {
@@ -89,7 +89,7 @@ export class Wire {
       if (answer && (answer.status < 300 || allowed.includes(answer.status))) return answer;
       if (answer && answer.status < 500 && answer.status !== 429) throw refused(question, answer);
       onVain(answer ? `${answer.status} ${answer.body.code ?? ''}`.trim() : gone);
-      await delay(waitBefore(tries));
+      await delay(waitBefore(tries, answer?.status ?? null));
     }
   }
 

@@ -79,11 +79,11 @@ describe('a table that is added is not forgotten', () => {
 describe('a route that is added is not forgotten', () => {
   const METHODS = ['get', 'put', 'post', 'delete', 'patch'];
 
-  it('the API document has every one, and none that is not there', () => {
+  it('the API document has every one, and none that is not there', async () => {
     const routes = routesIn(world.app).map(
       ({ method, path }) => `${method} /api/v1${path.replaceAll(/:(\w+)/g, '{$1}')}`,
     );
-    const { paths } = openapi() as { paths: Record<string, object> };
+    const { paths } = (await openapi()) as { paths: Record<string, object> };
     const documented = Object.entries(paths)
       .filter(([path]) => path.startsWith('/api/'))
       .flatMap(([path, item]) =>

@@ -19,8 +19,17 @@ export class Refused extends Error {
   }
 }
 
-/** Nobody answered, or the answer was no answer. */
-export class NoAnswer extends Error {}
+/** Nobody answered, or the answer was no answer: then its status is known. */
+export class NoAnswer extends Error {
+  readonly status: number | null;
+  constructor(
+    message: string,
+    { status = null, cause }: { status?: number | null; cause?: unknown } = {},
+  ) {
+    super(message, { cause });
+    this.status = status;
+  }
+}
 
 const BASE = '/api/v1';
 const ANSWER_WITHIN_MS = 15_000;
@@ -33,7 +42,7 @@ async function bodyOf(response: Response): Promise<unknown> {
   try {
     return await response.json();
   } catch (cause) {
-    throw new NoAnswer('not readable', { cause });
+    throw new NoAnswer('not readable', { status: response.status, cause });
   }
 }
 

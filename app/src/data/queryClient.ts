@@ -1,8 +1,9 @@
 import { notifyManager, QueryCache, QueryClient } from '@tanstack/react-query';
-import { isPassing, Refused } from './api';
+import { isPassing, Refused, type NoAnswer } from './api';
 import { sendWrite, type Sent } from './sendWrite';
 import { expired } from './session';
 import { troubles, writesSetAside } from './troubles';
+import { waitBefore } from './waitBefore';
 import { withNewest, withRecord, type KeptFile, type Write } from './writes';
 
 export const WRITE_KEY = ['write'] as const;
@@ -67,7 +68,7 @@ export function createQueryClient(): QueryClient {
     networkMode: 'always',
     gcTime: WEEK_MS,
     retry: (_count, error) => isPassing(error),
-    retryDelay: (count) => Math.min(500 * 2 ** count, 2000),
+    retryDelay: (count, error) => waitBefore(count, (error as Refused | NoAnswer).status ?? null),
   });
   return client;
 }

@@ -66,7 +66,7 @@ const MADE_WITHIN_MS = 20_000;
 /** A smaller answer fits into a packet or two as it is. */
 const COMPRESSED_FROM_BYTES = 2048;
 
-/** Each takes a fifth of a second, and says the same every time. */
+/** Each takes long, and says the same every time. */
 const documents = { openapi: once(openapi), caseSchema: once(caseJsonSchema) };
 
 const noSuchRoute: express.RequestHandler = () => {
@@ -102,7 +102,9 @@ export function createApp({
   const api = express.Router();
   api.use(compression({ threshold: COMPRESSED_FROM_BYTES }));
   api.use(sameOrigin, jsonBody());
-  api.get('/openapi.json', (_request, response) => void response.json(documents.openapi()));
+  api.get('/openapi.json', async (_request, response) => {
+    response.json(await documents.openapi());
+  });
   api.get('/case.schema.json', (_request, response) => void response.json(documents.caseSchema()));
   api.use(sessionRoutes(source, sessions, tries, now));
   api.use(passkeyDoor(source, tries, secure));

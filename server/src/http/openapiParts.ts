@@ -1,13 +1,4 @@
 import type Joi from 'joi';
-import joiToJson from 'joi-to-json';
-
-export const schemaOf = (schema: Joi.Schema): object => {
-  const { $schema: _, ...rest } = joiToJson(schema, 'json-draft-2019-09') as Record<
-    string,
-    unknown
-  >;
-  return rest;
-};
 
 export const ERROR = {
   type: 'object',
@@ -20,7 +11,8 @@ export const ERROR = {
   },
 };
 
-export const json = (schema: object) => ({ 'application/json': { schema } });
+/** Of a Joi schema, what it says stands there once the document is asked for. */
+export const json = (schema: object | Joi.Schema) => ({ 'application/json': { schema } });
 export const answer = (description: string, schema: object = { type: 'object' }) => ({
   description,
   content: json(schema),

@@ -2,16 +2,7 @@ import { settingsSchema, wordingSchema } from '@taxikine/core';
 import { confirmSchema, nameSchema, passwordSchema } from './accountRoutes';
 import { codeSchema } from './factorRoutes';
 import { foundingSchema } from './foundingRoutes';
-import {
-  answer,
-  clientPath,
-  file,
-  goneLink,
-  idParameter,
-  json,
-  refused,
-  schemaOf,
-} from './openapiParts';
+import { answer, clientPath, file, goneLink, idParameter, json, refused } from './openapiParts';
 import { keepingSchema } from './keepingRoutes';
 import { madePasskeySchema, signedSchema } from './passkeyRoutes';
 import { newPersonSchema, personSchema } from './peopleRoutes';
@@ -45,7 +36,7 @@ const factor = {
   '/api/v1/account/factor/on': {
     post: {
       operationId: 'turn-on-factor',
-      requestBody: { required: true, content: json(schemaOf(codeSchema)) },
+      requestBody: { required: true, content: json(codeSchema) },
       responses: {
         200: answer('Recovery codes, this once'),
         409: refused('None was begun, or one is on'),
@@ -82,7 +73,7 @@ const passkeys = {
   '/api/v1/session/passkey': {
     post: {
       operationId: 'sign-in-by-passkey',
-      requestBody: { required: true, content: json(schemaOf(signedSchema)) },
+      requestBody: { required: true, content: json(signedSchema) },
       responses: {
         201: answer('Signed in'),
         401: refused('No key of anybody’s here'),
@@ -97,7 +88,7 @@ const passkeys = {
     },
     post: {
       operationId: 'add-passkey',
-      requestBody: { required: true, content: json(schemaOf(madePasskeySchema)) },
+      requestBody: { required: true, content: json(madePasskeySchema) },
       responses: {
         204: { description: 'It lets the coach in from now on' },
         422: refused('Not a key that was asked for'),
@@ -159,21 +150,21 @@ export const account = {
     post: {
       operationId: 'confirm-password',
       description: 'Before what cannot be undone: answered there with 403 `confirm-first`.',
-      requestBody: { required: true, content: json(schemaOf(confirmSchema)) },
+      requestBody: { required: true, content: json(confirmSchema) },
       responses: { 204: { description: 'Given' }, 422: refused('Not the password') },
     },
   },
   '/api/v1/account/name': {
     put: {
       operationId: 'change-own-name',
-      requestBody: { required: true, content: json(schemaOf(nameSchema)) },
+      requestBody: { required: true, content: json(nameSchema) },
       responses: { 200: answer('The name'), 422: refused('Invalid') },
     },
   },
   '/api/v1/account/password': {
     post: {
       operationId: 'change-password',
-      requestBody: { required: true, content: json(schemaOf(passwordSchema)) },
+      requestBody: { required: true, content: json(passwordSchema) },
       responses: {
         200: answer('Changed, and how many other sessions were ended'),
         422: refused('Not the password now, or one that is guessed too soon'),
@@ -192,7 +183,7 @@ export const people = {
     },
     post: {
       operationId: 'invite-person',
-      requestBody: { required: true, content: json(schemaOf(newPersonSchema)) },
+      requestBody: { required: true, content: json(newPersonSchema) },
       responses: {
         201: answer('Their id, and the token of the link, this once'),
         403: refused('Not an owner'),
@@ -217,7 +208,7 @@ export const people = {
     parameters: [idParameter],
     put: {
       operationId: 'change-person',
-      requestBody: { required: true, content: json(schemaOf(personSchema)) },
+      requestBody: { required: true, content: json(personSchema) },
       responses: {
         204: { description: 'Changed' },
         403: refused('Not an owner'),
@@ -229,7 +220,7 @@ export const people = {
     put: {
       operationId: 'change-settings',
       description: 'Told to every coach with their session.',
-      requestBody: { required: true, content: json(schemaOf(settingsSchema)) },
+      requestBody: { required: true, content: json(settingsSchema) },
       responses: {
         200: answer('The settings'),
         403: refused('Not an owner, or the password is to be given first'),
@@ -245,7 +236,7 @@ export const people = {
     post: {
       operationId: 'word-consent',
       description: 'Asked for from now on; who agreed to an earlier one has agreed to that one.',
-      requestBody: { required: true, content: json(schemaOf(wordingSchema)) },
+      requestBody: { required: true, content: json(wordingSchema) },
       responses: {
         201: answer('The wording and its version'),
         403: refused('Not an owner, or the password is to be given first'),
@@ -262,7 +253,7 @@ export const people = {
     put: {
       operationId: 'keep-client',
       description: 'Null opens them to every coach of the practice.',
-      requestBody: { required: true, content: json(schemaOf(keepingSchema)) },
+      requestBody: { required: true, content: json(keepingSchema) },
       responses: {
         200: answer('The coach they are kept to, or null'),
         403: refused('To somebody else, by no owner'),
@@ -294,7 +285,7 @@ export const people = {
     },
     post: {
       operationId: 'found-practice',
-      requestBody: { required: true, content: json(schemaOf(foundingSchema)) },
+      requestBody: { required: true, content: json(foundingSchema) },
       responses: {
         201: answer('The first practice, and its owner signed in'),
         410: goneLink,
@@ -305,7 +296,7 @@ export const people = {
   '/api/v1/welcome/letter': {
     post: {
       operationId: 'forget-password',
-      requestBody: { required: true, content: json(schemaOf(forgottenSchema)) },
+      requestBody: { required: true, content: json(forgottenSchema) },
       responses: {
         202: answer('Whoever has the address is sent a link'),
         429: refused('Too many tries'),
@@ -320,7 +311,7 @@ export const people = {
     },
     post: {
       operationId: 'choose-password',
-      requestBody: { required: true, content: json(schemaOf(welcomeSchema)) },
+      requestBody: { required: true, content: json(welcomeSchema) },
       responses: {
         200: answer('Chosen; a code is asked for at the door'),
         201: answer('Chosen, and signed in'),
