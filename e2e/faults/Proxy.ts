@@ -32,7 +32,7 @@ function certificate(home: string): { cert: string; key: string } {
 /** Puts something in the place of something that has to be there. */
 const put = (text: string, [from, to]: readonly [string, string]): string => {
   if (!text.includes(from)) throw new Error(`docs/operating/nginx.conf has no “${from}”`);
-  return text.replace(from, to);
+  return text.replaceAll(from, to);
 };
 
 /** The very configuration that operators are given, with ports, paths and folders of the test. */
@@ -71,6 +71,10 @@ export class Proxy {
     mkdirSync(place.home, { recursive: true });
     writeFileSync(join(place.home, 'nginx.conf'), configuration(place));
     this.cert = readFileSync(join(place.home, 'cert.pem'));
+  }
+
+  get servers(): ProxyPlace['servers'] {
+    return this.place.servers;
   }
 
   get url(): string {

@@ -1,6 +1,7 @@
 import type { Page } from '@playwright/test';
 import { fileURLToPath } from 'node:url';
 import { drawnPhoto } from './drawnPhoto';
+import { emptyHouse } from '../emptyHouse';
 import { allSent, button, clientNamed, fileOf, signIn, test, type World } from '../world';
 
 const FOLDER = fileURLToPath(new URL('../../docs/screenshots/', import.meta.url));
@@ -163,7 +164,7 @@ test.describe('the week at home, on the client’s phone', () => {
 test.describe('the house', () => {
   test.use({ viewport: PHONE });
 
-  test('people, what holds for them, an invitation as it opens, who did what, and an account', async ({
+  test('the first practice, people, what holds for them, an invitation, who did what, and an account', async ({
     page,
     browser,
     world,
@@ -173,6 +174,13 @@ test.describe('the house', () => {
       await of.waitForTimeout(400);
       shots.push((await of.screenshot()).toString('base64'));
     };
+    const house = await emptyHouse('pictures_founding');
+    await page.goto(house.address);
+    await page.getByLabel('Name of the practice', { exact: true }).fill('Tide House');
+    await page.getByLabel('Your name', { exact: true }).fill('Brita Holm');
+    await page.getByLabel('Your e-mail', { exact: true }).fill('brita@tidehouse.example');
+    await shoot();
+    house.end();
     await signIn(page, world);
     await page.goto(`${world.url}/practice`);
     await button(page, 'Invite somebody').click();

@@ -1,6 +1,5 @@
-import { foundingToken, prepared } from '../../scripts/lib/database.mjs';
-import { freePort } from '../../scripts/lib/ports.mjs';
-import { startServer } from '../../scripts/lib/serverProcess.mjs';
+import { foundingToken } from '../../scripts/lib/database.mjs';
+import { emptyHouse } from '../emptyHouse';
 import { button, expect, test } from '../world';
 
 test.use({ viewport: { width: 390, height: 844 } });
@@ -8,12 +7,7 @@ test.use({ viewport: { width: 390, height: 844 } });
 test('a house without a practice: the first one is made at the address that was told, once', async ({
   page,
 }) => {
-  const cluster = { adminUrl: process.env.TEST_ADMIN_URL! };
-  const databases = prepared(cluster, { name: 'e2e_founding', fresh: true });
-  const token = foundingToken(databases);
-  const port = await freePort(27_900);
-  const server = await startServer({ port, appUrl: databases.appUrl, logLevel: 'silent' });
-  const address = `http://127.0.0.1:${port}/founding#${token}`;
+  const { databases, url, address, end } = await emptyHouse('e2e_founding');
   const type = async (label: string, words: string) =>
     page.getByLabel(label, { exact: true }).fill(words);
   try {
@@ -33,7 +27,7 @@ test('a house without a practice: the first one is made at the address that was 
     await button(page, 'Make it and go in').click();
     await expect(page.getByText('Nobody here yet. Add the first client.')).toBeVisible();
 
-    await page.goto(`http://127.0.0.1:${port}/practice`);
+    await page.goto(`${url}/practice`);
     await expect(page.getByRole('heading', { name: 'Tide House' })).toBeVisible();
     await page.goto(address);
     await expect(
@@ -41,6 +35,6 @@ test('a house without a practice: the first one is made at the address that was 
     ).toBeVisible();
     expect(foundingToken(databases)).toBe('');
   } finally {
-    server.kill('SIGKILL');
+    end();
   }
 });

@@ -2,7 +2,7 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
 import { createServer, type AddressInfo } from 'node:net';
 import { builtProgram } from '../../scripts/lib/builtProgram.mjs';
-import { expect, test } from '@playwright/test';
+import { expect, test } from '../world';
 
 const field = (kind: string, value: string) => Buffer.from(`${kind}${value}\0`);
 
@@ -59,3 +59,10 @@ for (const what of ['server', 'worker'])
     await gone;
     end();
   });
+
+test('what a server reads only when it is asked for is there', async ({ request, world }) => {
+  const answer = await request.get(`${world.url}/api/v1/openapi.json`);
+  expect(answer.status()).toBe(200);
+  const { components } = await answer.json();
+  expect(components.schemas['clients-write'].properties).toHaveProperty('writeId');
+});

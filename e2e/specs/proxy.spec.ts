@@ -16,6 +16,7 @@ class Front {
   private constructor(
     private readonly home: string,
     readonly proxy: Proxy,
+    private readonly startAt: (port: number) => Promise<ChildProcess>,
   ) {}
 
   static async make(appUrl: string, wantedPort: number): Promise<Front> {
@@ -31,16 +32,24 @@ class Front {
       plainPort,
       servers: both as [number, number],
     };
-    const front = new Front(home, new Proxy(place));
-    const behind = { SECURE_COOKIES: '1', TRUST_PROXY: '1', PUBLIC_URL: front.proxy.url };
-    for (const each of both)
-      front.servers.push(await startServer({ port: each, appUrl, behind, logLevel: 'silent' }));
+    const proxy = new Proxy(place);
+    const behind = { SECURE_COOKIES: '1', TRUST_PROXY: '1', PUBLIC_URL: proxy.url };
+    const front = new Front(home, proxy, (at) =>
+      startServer({ port: at, appUrl, behind, logLevel: 'silent' }),
+    );
+    for (const each of both) front.servers.push(await front.startAt(each));
     await front.proxy.start();
     return front;
   }
 
   killOne(): void {
     this.servers[0]!.kill('SIGKILL');
+  }
+
+  /** Kills every server, and starts one of them again. */
+  async killAll(): Promise<void> {
+    for (const server of this.servers) server.kill('SIGKILL');
+    this.servers.push(await this.startAt(this.proxy.servers[1]));
   }
 
   async end(): Promise<void> {
@@ -124,4 +133,22 @@ test('a server that is gone is missed by nobody', async ({ front, page }) => {
     const { client: found } = await fileOf(page, proxy, client);
     expect(found.name).toBe('Missed By Nobody');
   }
+});
+
+test('the first server that is back is asked at once, though all had failed a moment ago', async ({
+  front,
+  page,
+}) => {
+  const ask = async () => (await page.request.get(`${front.proxy.url}/health`)).status();
+  let isBack = false;
+  const before: number[] = [];
+  // Somebody asks all the while, so that the proxy has seen both fail just now.
+  const asking = (async () => {
+    while (!isBack) before.push(await ask());
+  })();
+  await front.killAll();
+  isBack = true;
+  await asking;
+  expect(before).toContain(502);
+  for (let i = 0; i < 20; i++) expect(await ask()).toBe(200);
 });

@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test';
+import { paintedJpeg } from '../pictureFiles';
 import { squatAtChecks, STEPS, visitOf } from '../visits';
 import { walkTo } from '../walkTo';
 import {
@@ -10,6 +11,7 @@ import {
   letIn,
   makeClient,
   test,
+  visitAtWork,
   type World,
 } from '../world';
 
@@ -92,6 +94,42 @@ test.describe('inches and pounds', () => {
       await page.getByRole('main').waitFor();
       await hasNoMetric(page, step);
     }
+  });
+
+  test('are said in what opens over a view, too: wall, weights, marks of a picture', async ({
+    page,
+    world,
+  }) => {
+    await letIn(page, world);
+    await decide(page, world, { ...USUAL, units: 'imperial' });
+    await squatAtChecks(page, world, 'Sheets Test');
+    await button(page, /^Take it: Ankle bend, knee bent, right/).click();
+    await button(page, /^To the wall: .*, right/).click();
+    const toWall = page.getByRole('textbox', { name: 'Big toe to the wall' });
+    await toWall.fill('4');
+    await toWall.press('Enter');
+    await hasNoMetric(page, 'to the wall');
+    await button(page, 'Keep it').click();
+    await page.getByRole('navigation').getByRole('button', { name: 'Look', exact: true }).click();
+    await button(page, 'Mark a picture').click();
+    const buffer = await paintedJpeg(page, 300, 400);
+    const file = { name: 'photo.jpg', mimeType: 'image/jpeg', buffer };
+    await page.getByLabel('Picture file').setInputFiles(file);
+    await button(page, /: a length$/).click();
+    await page.getByRole('textbox', { name: 'Its length' }).waitFor();
+    await hasNoMetric(page, 'marks of a picture');
+    const climber = await makeClient(page, world, 'Climbing Test');
+    const work = await visitAtWork(page, world, climber, { daysAgo: 0 });
+    await page.goto(`${world.url}/clients/${climber}/visits/${work}`);
+    await button(page, 'Add a drill').click();
+    await button(page, 'For: anything').click();
+    await page.getByLabel('Search by name or feel').fill('front foot high');
+    await hasNoMetric(page, 'drills to take in');
+    await button(page, /^Take it in: Split squat, front foot high, left/).click();
+    await button(page, /^Split squat, front foot high, left: open/).click();
+    await button(page, 'Weights there are').click();
+    await page.getByRole('group', { name: 'Dumbbells' }).waitFor();
+    await hasNoMetric(page, 'weights');
   });
 
   test('are stepped and typed, and kept in metric', async ({ page, world }) => {

@@ -34,7 +34,7 @@ export async function changePassword(
   changing: Changing,
 ): Promise<Buffer[]> {
   const { current, next, token, place } = changing;
-  const weak = maybeWeakPassword(next, coach.email);
+  const weak = await maybeWeakPassword(next, coach.email);
   if (weak) throw invalid(weak, 'next', 'Choose another one.');
   await needPassword(source, tries, { email: coach.email, password: current, place }, 'current');
   if (next === current) throw invalid('This is the one you have.', 'next', 'Choose another one.');

@@ -28,7 +28,7 @@ export async function foundPractice(
   { practice, name, email, password, agent }: Founding & { readonly agent: string },
 ): Promise<string> {
   await checkFoundingLink(source, token);
-  const weak = maybeWeakPassword(password, email);
+  const weak = await maybeWeakPassword(password, email);
   if (weak) throw invalid(weak, 'password', 'Choose another one.');
   const [practiceId, coachId, hash] = [randomUUID(), randomUUID(), await hashOfPassword(password)];
   return inPractice(source, practiceId, async (manager) => {

@@ -1,14 +1,5 @@
 import { setImmediate as turn } from 'node:timers/promises';
 import Joi from 'joi';
-import joiToJson from 'joi-to-json';
-
-function jsonSchemaOf(schema: Joi.Schema): object {
-  const { $schema: _, ...rest } = joiToJson(schema, 'json-draft-2019-09') as Record<
-    string,
-    unknown
-  >;
-  return rest;
-}
 
 /**
  * The same, with every Joi schema in it as JSON Schema. Some take a tenth of a second, and all together half of one:
@@ -17,6 +8,8 @@ function jsonSchemaOf(schema: Joi.Schema): object {
 export async function withSchemas<T>(part: T): Promise<T> {
   if (Joi.isSchema(part)) {
     await turn();
+    // Nobody asks for it as a server starts.
+    const { jsonSchemaOf } = await import('./jsonSchemaOf');
     return jsonSchemaOf(part) as T;
   }
   if (typeof part !== 'object' || part === null || Array.isArray(part)) return part;

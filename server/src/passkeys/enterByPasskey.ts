@@ -1,8 +1,6 @@
-import {
-  generateAuthenticationOptions,
-  verifyAuthenticationResponse,
-  type AuthenticationResponseJSON,
-  type PublicKeyCredentialRequestOptionsJSON,
+import type {
+  AuthenticationResponseJSON,
+  PublicKeyCredentialRequestOptionsJSON,
 } from '@simplewebauthn/server';
 import type { DataSource } from 'typeorm';
 import { beginSession } from '../auth/sessions';
@@ -11,6 +9,7 @@ import { inPractice } from '../database/inPractice';
 import { AppError } from '../errors';
 import { keepChallenge, useChallenge } from './challenges';
 import type { Site } from './siteOf';
+import { webAuthn } from './webAuthn';
 
 const notKnown = (cause?: unknown): AppError =>
   new AppError(
@@ -28,6 +27,7 @@ export async function beginEntering(
   source: DataSource,
   site: Site,
 ): Promise<PublicKeyCredentialRequestOptionsJSON> {
+  const { generateAuthenticationOptions } = await webAuthn();
   const options = await generateAuthenticationOptions({
     rpID: site.name,
     userVerification: 'required',
@@ -50,6 +50,7 @@ async function counterOf(
   { public_key, counter }: Known,
   site: Site,
 ): Promise<number> {
+  const { verifyAuthenticationResponse } = await webAuthn();
   const { verified, authenticationInfo } = await verifyAuthenticationResponse({
     response: signed,
     expectedChallenge: (challenge) => useChallenge(source, challenge),

@@ -1,9 +1,7 @@
 import type { PasskeyShown } from '@taxikine/core';
-import {
-  generateRegistrationOptions,
-  verifyRegistrationResponse,
-  type PublicKeyCredentialCreationOptionsJSON,
-  type RegistrationResponseJSON,
+import type {
+  PublicKeyCredentialCreationOptionsJSON,
+  RegistrationResponseJSON,
 } from '@simplewebauthn/server';
 import type { DataSource, EntityManager } from 'typeorm';
 import { noteDeed } from '../audit/noteDeed';
@@ -13,6 +11,7 @@ import { inPractice } from '../database/inPractice';
 import { invalid } from '../errors';
 import { keepChallenge, useChallenge } from './challenges';
 import type { Site } from './siteOf';
+import { webAuthn } from './webAuthn';
 
 interface Row {
   readonly id: string;
@@ -47,6 +46,7 @@ export async function beginPasskey(
   site: Site,
 ): Promise<PublicKeyCredentialCreationOptionsJSON> {
   const known = await inPractice(source, practice.id, (manager) => rowsOf(manager, coach.id));
+  const { generateRegistrationOptions } = await webAuthn();
   const options = await generateRegistrationOptions({
     rpName: 'Taxikine',
     rpID: site.name,
@@ -68,6 +68,7 @@ const notMade = (cause?: unknown) =>
 
 /** @throws AppError 422 when it is none that this site asked for */
 async function verified(source: DataSource, made: RegistrationResponseJSON, site: Site) {
+  const { verifyRegistrationResponse } = await webAuthn();
   const { registrationInfo } = await verifyRegistrationResponse({
     response: made,
     expectedChallenge: (challenge) => useChallenge(source, challenge),

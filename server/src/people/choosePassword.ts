@@ -38,7 +38,7 @@ export async function choosePassword(
   { token, password, agent }: Choosing,
 ): Promise<Chosen> {
   const { coachId, practiceId, shown } = await oneCoachLink(source, token);
-  const weak = maybeWeakPassword(password, shown.email);
+  const weak = await maybeWeakPassword(password, shown.email);
   if (weak) throw invalid(weak, 'password', 'Choose another one.');
   const passwordHash = await hashOfPassword(password);
   return inPractice(source, practiceId, async (manager) => {
