@@ -4,15 +4,21 @@ import {
   bodyOf,
   careOf,
   depthCutOf,
+  DRILLS,
   maybeDepthCut,
   oneDrill,
+  painEffects,
   PATTERNS,
+  SIDES,
   usualSetup,
   USUAL_SETUP,
   type CutQuestion,
+  type DrillRow,
   type Pain,
 } from '../src';
+import { loadOf } from '../src/knowledge/loadOf';
 import { REGIONS } from '../src/knowledge/regions';
+import { goesDeep } from '../src/safety/goesDeep';
 import { PAIN_KINDS, type CaseFile } from '../src/trace/caseFile';
 import { measuredLimits } from '../src/trace/measuredLimits';
 import { howMany } from './howMany';
@@ -253,6 +259,64 @@ describe('above which depth the pattern is practised', () => {
     expect(careFor('squat-to-target')).toEqual([cut!.says]);
     expect(careFor('low-breath-reset')).toEqual([]);
     expect(careFor('slow-sit-to-stand')).toEqual([]);
+  });
+
+  describe('how far what hurts is bent besides', () => {
+    const knee = painAt({ score: 4 });
+    const told = (pains: Pain[], id: string, side: 'left' | 'right' | null) => {
+      const cut = maybeDepthCut(question(pains, { seenDeg: 0 }));
+      return careOf(oneDrill(id), side, { flags: [], pains, cut });
+    };
+    const LIMIT = /^(Bend|Lean) the .* no further than \d+°\.$/;
+    const limits = (...asked: Parameters<typeof told>) =>
+      told(...asked).filter((says) => LIMIT.test(says));
+
+    it('as far as in the pattern where it is cut, to five degrees down', () => {
+      const { says, bends } = maybeDepthCut(question([knee], { seenDeg: 0 }))!;
+      const to = Number(/bends (\d+)° instead/.exec(says)![1]);
+      const deg = to - (to % 5);
+      expect(bends).toEqual([{ pain: knee, says: `Bend the right knee no further than ${deg}°.` }]);
+      expect(told([knee], 'slow-step-down', 'right')).toEqual([
+        'Smaller and slower, short of where the right knee hurts.',
+        bends[0]!.says,
+      ]);
+    });
+
+    it.each<[string, Pain[], string, 'left' | 'right' | null, RegExp[]]>([
+      [
+        'of each pain',
+        [knee, painAt({ region: 'low-back', side: null, score: 4 })],
+        'slow-step-down',
+        'right',
+        [/right knee/],
+      ],
+      ['not where it goes on as it is', [painAt({ score: 2 })], 'slow-step-down', 'right', []],
+      ['not on the other leg', [knee], 'slow-step-down', 'left', []],
+      ['not lying', [knee], 'low-breath-reset', null, []],
+      ['not of the pattern, which has its depth', [knee], 'squat-to-target', null, []],
+    ])('%s', (_name, pains, id, side, wanted) => {
+      const found = limits(pains, id, side);
+      expect(found).toHaveLength(wanted.length);
+      wanted.forEach((words, i) => expect(found[i]).toMatch(words));
+    });
+
+    it('is said of every drill on the feet that is made easier by it, and of no other', () => {
+      let said = 0;
+      for (const drill of DRILLS as readonly DrillRow[])
+        for (const side of drill.oneSided ? SIDES : [null]) {
+          const isEased = painEffects(drill, side, [knee]).some(
+            ({ effect }) => effect === 'easier',
+          );
+          const isBound = isEased && loadOf(drill).on === 'feet' && !goesDeep(drill);
+          expect([drill.id, side, limits([knee], drill.id, side).length]).toEqual([
+            drill.id,
+            side,
+            Number(isBound),
+          ]);
+          said += Number(isBound);
+        }
+      expect(said).toBeGreaterThan(5);
+    });
   });
 
   it('whoever it is and whatever hurts, it is above where it hurts, and the mirrored client gets the same', () => {

@@ -2,7 +2,6 @@ import { breathWords } from '@taxikine/core/knowledge/breaths';
 import { posesOfDrill } from '@taxikine/core/knowledge/posesOfDrill';
 import { drillOf } from '@taxikine/core/visit/drillOf';
 import type { ClientRecord, DrillRecord } from '@taxikine/core/visit/records';
-import { isHelp } from '@taxikine/core/safety/isHelp';
 import { View } from '@tamagui/core';
 import { useMemo, useState } from 'react';
 import { PoseFigure } from '../figure/PoseFigure';
@@ -19,6 +18,7 @@ import { useCues } from './useCues';
 import { useMoment } from './useMoment';
 import type { PlayerActions } from './playerOf';
 import { useWakeLock } from './useWakeLock';
+import { CareWords } from './CareWords';
 
 export interface PlayerProps {
   /** Whose body shows it. */
@@ -107,11 +107,7 @@ export function Player({
         </View>
         <View gap="$3" flex={1}>
           <Loud label={t('work.feel')} text={row.feel} />
-          {care.map((says) => (
-            <Words key={says} bold accent={!isHelp(says)} fontSize="$4" lineHeight="$4">
-              {says}
-            </Words>
-          ))}
+          <CareWords care={care} size="loud" />
           <Loud label={t('work.stopIf')} text={row.stopIf} accent />
           {form ? <Loud label={t(`work.${form}`)} text={row[form]} /> : null}
           {moment.overS > AWAY_S ? <Words bold>{t('player.away')}</Words> : null}

@@ -31,6 +31,7 @@ import { useDepthCut } from '../trace/useDepthCut';
 import { Button } from '../ui/Button';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
+import { CareWords } from '../player/CareWords';
 
 export interface DoDrillsProps extends StepProps {
   readonly found: Trace;
@@ -81,12 +82,14 @@ export function DoDrills({ open, onStep, wide, width, found }: DoDrillsProps) {
     }
     setPlaying(drill.id);
   };
+  const careFor = (drill: DrillRecord) =>
+    careOf(drillOf(drill), drill.side, { ...limitsOf(visit), cut });
   const current = drills.find((one) => one.id === playing && isWaiting(one));
   if (current)
     return (
       <SessionPlayer
         key={current.id}
-        care={careOf(drillOf(current), current.side, { ...limitsOf(visit), cut })}
+        care={careFor(current)}
         client={visit.client}
         drill={current}
         session={drills}
@@ -123,6 +126,7 @@ export function DoDrills({ open, onStep, wide, width, found }: DoDrillsProps) {
           drill={one}
           visit={visit}
           file={open.file}
+          care={isWaiting(one) ? careFor(one) : []}
           lowered={isWaiting(one) ? maybeLowered(one, at) : null}
           width={width}
           onPress={() => begin(one)}
@@ -140,13 +144,15 @@ interface DrillLineProps {
   readonly drill: DrillRecord;
   readonly visit: VisitFile;
   readonly file: ClientFile;
+  /** How it is to be done, while it is still to be. */
+  readonly care: readonly string[];
   /** What it is taken down to; null where it may be done as it stands. */
   readonly lowered: RungToday | null;
   readonly width: number;
   readonly onPress: () => void;
 }
 
-function DrillLine({ drill, visit, file, lowered, width, onPress }: DrillLineProps) {
+function DrillLine({ drill, visit, file, care, lowered, width, onPress }: DrillLineProps) {
   const t = useText();
   const row = drillOf(drill);
   const rung = maybeRungWords(drill, t);
@@ -178,6 +184,7 @@ function DrillLine({ drill, visit, file, lowered, width, onPress }: DrillLinePro
         ) : null}
       </View>
       {isWaiting(drill) ? <Words small>{row.how}</Words> : null}
+      <CareWords care={care} size="small" />
       {lowered ? <Lowered today={lowered} /> : null}
       {drill.rung ? <JudgeRung drill={drill} file={file} /> : null}
       {drill.status === 'done' ? <TakeAgain drill={drill} visit={visit} width={width} /> : null}
@@ -199,7 +206,7 @@ function Lowered({ today: { load, rung } }: { today: RungToday }) {
 }
 
 /** The range that this drill is for, taken again right after it: which drill moved it is then known. */
-function TakeAgain({ drill, visit, width }: Omit<DrillLineProps, 'onPress' | 'file' | 'lowered'>) {
+function TakeAgain({ drill, visit, width }: Pick<DrillLineProps, 'drill' | 'visit' | 'width'>) {
   const t = useText();
   const worth = checksOfDrill(visit, drill);
   const taken = visit.checks.filter(({ afterDrill }) => afterDrill === drill.id);

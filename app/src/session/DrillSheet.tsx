@@ -12,7 +12,6 @@ import {
   swapDrill,
 } from '@taxikine/core/planning/wish';
 import type { VisitFile } from '@taxikine/core/visit/visitFile';
-import { isHelp } from '@taxikine/core/safety/isHelp';
 import { View } from '@tamagui/core';
 import { useMemo } from 'react';
 import { PoseFigure } from '../figure/PoseFigure';
@@ -23,6 +22,7 @@ import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
 import { DoseSteppers } from './DoseSteppers';
 import type { SessionOf } from './useSessionPlan';
+import { CareWords } from '../player/CareWords';
 
 export interface DrillSheetProps {
   readonly one: PlannedDrill;
@@ -60,11 +60,7 @@ export function DrillSheet({ one, session, visit, onClose }: DrillSheetProps) {
         height={190}
       />
       <Words bold>{one.why}</Words>
-      {one.care.map((says) => (
-        <Words key={says} bold accent={!isHelp(says)}>
-          {says}
-        </Words>
-      ))}
+      <CareWords care={one.care} />
       {climbed ? (
         <LadderPanel
           climbed={climbed}

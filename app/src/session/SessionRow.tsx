@@ -4,7 +4,6 @@ import { posesOfDrill } from '@taxikine/core/knowledge/posesOfDrill';
 import { doseWords } from '@taxikine/core/planning/doseSeconds';
 import type { PlannedDrill } from '@taxikine/core/planning/planSession';
 import type { ClientRecord } from '@taxikine/core/visit/records';
-import { isHelp } from '@taxikine/core/safety/isHelp';
 import { View } from '@tamagui/core';
 import Svg, { Circle } from 'react-native-svg';
 import { PoseFigure } from '../figure/PoseFigure';
@@ -14,6 +13,7 @@ import { Title, Words } from '../ui/text';
 import { usePalette } from '../ui/usePalette';
 import { useText } from '../words/useText';
 import { ours } from '../words/units';
+import { CareWords } from '../player/CareWords';
 
 export interface SessionRowProps {
   readonly one: PlannedDrill;
@@ -96,11 +96,7 @@ export function SessionRow({ one, client, climbed, wrong, onOpen }: SessionRowPr
               <Words small accent={wrong}>
                 {why}
               </Words>
-              {care.map((says) => (
-                <Words key={says} small bold accent={!isHelp(says)}>
-                  {says}
-                </Words>
-              ))}
+              <CareWords care={care} size="small" />
             </View>
           </View>
         </button>

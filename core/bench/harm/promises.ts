@@ -7,6 +7,7 @@ import { loadOf } from '../../src/knowledge/loadOf';
 import { oneDrill } from '../../src/knowledge/drills';
 import { maybeAgainstCheck, maybeAgainstProbe } from '../../src/safety/againstAsking';
 import { depthCutOf } from '../../src/safety/depthCutOf';
+import { goesDeep } from '../../src/safety/goesDeep';
 import { maybeForbidden } from '../../src/safety/flagRules';
 import { painEffects } from '../../src/safety/painRules';
 import { standingOf } from '../../src/safety/standing';
@@ -209,6 +210,20 @@ function saysEnough({ asked }: Judged): boolean | null {
 
 const cutOf = ({ file }: Judged) => depthCutOf(reconcile(file).file);
 
+/** What is made easier by a pain that the model has a bend for, besides the pattern and its ladders. */
+function saysHowFar(judged: Judged): boolean | null {
+  const bends = cutOf(judged)?.bends ?? [];
+  const onFeet = judged.report.plan.drills.filter(
+    (one) => loadOf(rowOf(one)).on === 'feet' && !goesDeep(rowOf(one)),
+  );
+  const bound = onFeet.flatMap((one) =>
+    bends
+      .filter(({ pain }) => painEffects(rowOf(one), one.side, [pain]).length > 0)
+      .map(({ says }) => one.care.includes(says)),
+  );
+  return all(bound, (is) => is);
+}
+
 export const PROMISES: readonly Promised[] = [
   {
     id: 'pain',
@@ -244,6 +259,11 @@ export const PROMISES: readonly Promised[] = [
       const patterns = judged.report.plan.drills.filter(isPattern);
       return cut ? all(patterns, ({ care }) => care.includes(cut.says)) : null;
     },
+  },
+  {
+    id: 'pain-bends',
+    words: 'and what else is done on the feet says how far it bends what hurts',
+    holds: saysHowFar,
   },
   { id: 'pain-asks', words: 'and what may spare it is tried first', holds: sparesFirst },
   {

@@ -33,6 +33,9 @@ const replaced = J.object({
     }),
 });
 
+const says = () => J.string().max(500).required();
+const bendLimit = J.object({ pain: painSchema.required(), says: says() });
+
 const NO_CARE: ReportedCare = {
   flags: [],
   replaced: [],
@@ -50,7 +53,7 @@ export const careSchema = J.object({
     J.object({ from: oneOf(['ankle', 'knee', 'hip']).required(), side: side().required() }),
   ),
   pain: painsSchema(),
-  cut: J.object({ deg: J.number().required(), says: J.string().max(500).required() })
+  cut: J.object({ deg: J.number().required(), says: says(), bends: listOf(bendLimit) })
     .allow(null)
     .default(null),
   helped: listOf(

@@ -1,7 +1,8 @@
 import type { DrillRow } from '../knowledge/drillRow';
+import { loadOf } from '../knowledge/loadOf';
 import type { MaybeSide } from '../sides/side';
 import type { Pain } from '../trace/caseFile';
-import type { DepthCut } from './depthCut';
+import type { BendLimit, DepthCut } from './depthCut';
 import { flagEffects } from './flagRules';
 import { goesDeep } from './goesDeep';
 import { maybeKeptHelp, type Helped } from './keptHelp';
@@ -30,15 +31,24 @@ const helpFor = (drill: DrillRow, side: MaybeSide, known: CareFor): readonly str
   return help ? [help] : [];
 };
 
+/** What the posture model bounds: the pattern by its depth, what else bears the body by how far it bends what hurts. */
+function boundsFor(drill: DrillRow, side: MaybeSide, { cut }: CareFor): readonly string[] {
+  if (!cut) return [];
+  if (goesDeep(drill)) return [cut.says];
+  if (loadOf(drill).on !== 'feet') return [];
+  const isEased = ({ pain }: BendLimit) =>
+    painEffects(drill, side, [pain]).some(({ effect }) => effect === 'easier');
+  return cut.bends.filter(isEased).map(({ says }) => says);
+}
+
 /** How a drill is to be done by this client, a sentence each, pain first and what helped last; nothing where nothing asks for it. */
 export function careOf(drill: DrillRow, side: MaybeSide, known: CareFor): readonly string[] {
-  const { cut } = known;
   return [
     // One that is forbidden was chosen before it was known.
     ...effectsOf(drill, side, known).map(({ effect, says }) =>
       effect === 'forbidden' ? `Leave it out: ${says}.` : says,
     ),
-    ...(cut && goesDeep(drill) ? [cut.says] : []),
+    ...boundsFor(drill, side, known),
     ...helpFor(drill, side, known),
   ];
 }

@@ -16,7 +16,18 @@ export interface DepthCut {
   readonly deg: number;
   /** Said with every drill that practises the pattern. */
   readonly says: string;
+  /** Said with what else is done on the feet. */
+  readonly bends: readonly BendLimit[];
 }
+
+/** How far what hurts bends in the pattern where it is cut: nothing else on the feet takes it further. */
+export interface BendLimit {
+  readonly pain: Pain;
+  readonly says: string;
+}
+
+/** A cut by one reason of several. */
+type OwnCut = Pick<DepthCut, 'deg' | 'says'> & { readonly bend?: BendLimit };
 
 /** What the posture model needs to know of a client and a look. */
 export interface CutQuestion {
@@ -54,6 +65,8 @@ const STEP_DEG = 5;
 interface Strain {
   readonly part: keyof typeof LEAST_BEND_DEG;
   readonly words: string;
+  /** What a coach says to keep it less bent. */
+  readonly asks: string;
   readonly bendDeg: number;
   /** null where the moment says nothing of what is felt. */
   readonly momentNm: number | null;
@@ -76,6 +89,7 @@ function strainOf(posture: PostureReport, { region, side }: Pain): Strain | null
     return {
       part,
       words: 'the trunk leans',
+      asks: 'Lean the trunk',
       bendDeg: posture.trunkLeanDeg,
       momentNm: moment('hip'),
     };
@@ -83,6 +97,7 @@ function strainOf(posture: PostureReport, { region, side }: Pain): Strain | null
   return {
     part,
     words: `the ${placeWords(part, side)} bends`,
+    asks: `Bend the ${placeWords(part, side)}`,
     bendDeg: most(bends[part]),
     momentNm: part === 'ankle' ? null : moment(part),
   };
@@ -129,7 +144,7 @@ const placeOf = (deg: number, isHinge: boolean): string => {
   return `Thighs no lower ${level}`;
 };
 
-function cutFor(pain: Pain, question: PostureQuestion, lowestDeg: number): DepthCut | null {
+function cutFor(pain: Pain, question: PostureQuestion, lowestDeg: number): OwnCut | null {
   const rule = painRule(pain.score, pain.kind);
   const isHinge = question.pattern === 'hinge';
   const at = hurtsAt(pain, lowestDeg, isHinge);
@@ -146,13 +161,18 @@ function cutFor(pain: Pain, question: PostureQuestion, lowestDeg: number): Depth
     (momentNm === null || momentNm <= left.moment * hurting.momentNm!);
   // Where no depth spares it, the highest is what is left.
   const spared = strains.find(isSpared) ?? strains.at(-1)!;
-  return { deg: spared.deg, says: `${placeOf(spared.deg, isHinge)}${bendWords(spared, hurting)}.` };
+  const [to, from] = [Math.max(0, spared.bendDeg), hurting.bendDeg].map(Math.round);
+  const place = placeOf(spared.deg, isHinge);
+  if (from - to < TOLD_DEG) return { deg: spared.deg, says: `${place}.` };
+  return {
+    deg: spared.deg,
+    says: `${place}: there ${spared.words} ${to}° instead of ${from}°.`,
+    bend: { pain, says: `${spared.asks} no further than ${downTo(to)}°.` },
+  };
 }
 
-function bendWords({ words, bendDeg }: Strain, hurting: Strain): string {
-  const [to, from] = [Math.max(0, bendDeg), hurting.bendDeg].map(Math.round);
-  return from - to < TOLD_DEG ? '' : `: there ${words} ${to}° instead of ${from}°`;
-}
+/** As far as an eye can tell, and no further. */
+const downTo = (deg: number): number => Math.floor(deg / STEP_DEG) * STEP_DEG;
 
 /** How far a joint of a leg bends in a posture; null for one that is not of the leg. */
 function bendOf({ joint, side }: ReplacedJoint, posture: PostureReport): number | null {
@@ -166,7 +186,7 @@ function cutForReplaced(
   one: ReplacedJoint,
   question: PostureQuestion,
   lowestDeg: number,
-): DepthCut | null {
+): OwnCut | null {
   const { joint, side, mostDeg } = one;
   if (mostDeg === null) return null;
   const isHinge = question.pattern === 'hinge';
@@ -209,13 +229,16 @@ export function maybeDepthCut({
   const lowestDeg = isHinge
     ? Math.min(-lowest.depthDeg, USUAL_DEPTH_DEG.lean)
     : (seenDeg ?? Math.max(lowest.depthDeg, USUAL_DEPTH_DEG.thigh));
-  const cuts = [
+  const cuts: readonly OwnCut[] = [
     ...replaced.flatMap((one) => cutForReplaced(one, question, lowestDeg) ?? []),
     ...pains.flatMap((pain) => cutFor(pain, question, lowestDeg) ?? []),
   ];
-  return cuts.reduce<DepthCut | null>(
+  const strictest = cuts.reduce<OwnCut | null>(
     (least, one) =>
       least && (isHinge ? least.deg <= one.deg : least.deg >= one.deg) ? least : one,
     null,
   );
+  if (!strictest) return null;
+  const { deg, says } = strictest;
+  return { deg, says, bends: cuts.flatMap(({ bend }) => bend ?? []) };
 }
