@@ -11,6 +11,7 @@ import { goesDeep } from '../../src/safety/goesDeep';
 import { maybeForbidden } from '../../src/safety/flagRules';
 import { painEffects } from '../../src/safety/painRules';
 import { standingOf } from '../../src/safety/standing';
+import { wouldBend } from '../../src/safety/wouldBend';
 import { CAUSE_OF_RANGE } from '../../src/planning/gapCauses';
 import { otherSide, type Side } from '../../src/sides/side';
 import { trace } from '../../src/trace/trace';
@@ -218,7 +219,11 @@ function saysHowFar(judged: Judged): boolean | null {
   );
   const bound = onFeet.flatMap((one) =>
     bends
-      .filter(({ pain }) => painEffects(rowOf(one), one.side, [pain]).length > 0)
+      .filter(
+        (limit) =>
+          wouldBend(loadOf(rowOf(one)), one.side, limit) &&
+          painEffects(rowOf(one), one.side, [limit.pain]).length > 0,
+      )
       .map(({ says }) => one.care.includes(says)),
   );
   return all(bound, (is) => is);

@@ -2,6 +2,7 @@ import { FLAGS } from '../knowledge/flags';
 import { PROBES } from '../knowledge/probes';
 import type { ReportedCare } from '../case/reportedCare';
 import { LEAST_ALLOWED_DEG, REPLACEABLE, type Replaceable } from '../safety/standing';
+import { BENT_PARTS } from '../safety/depthCut';
 import { J, maybeSide, oneOf, side } from './joi';
 import { painSchema } from './painSchema';
 
@@ -34,7 +35,12 @@ const replaced = J.object({
 });
 
 const says = () => J.string().max(500).required();
-const bendLimit = J.object({ pain: painSchema.required(), says: says() });
+const bendLimit = J.object({
+  pain: painSchema.required(),
+  part: oneOf(BENT_PARTS).required(),
+  deg: J.number().required(),
+  says: says(),
+});
 
 const NO_CARE: ReportedCare = {
   flags: [],

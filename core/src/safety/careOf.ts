@@ -8,6 +8,7 @@ import { goesDeep } from './goesDeep';
 import { maybeKeptHelp, type Helped } from './keptHelp';
 import { painEffects } from './painRules';
 import type { Standing } from './standing';
+import { wouldBend } from './wouldBend';
 
 /** What is known of a client that changes how a drill is done. */
 export interface CareFor extends Standing {
@@ -36,9 +37,10 @@ function boundsFor(drill: DrillRow, side: MaybeSide, { cut }: CareFor): readonly
   if (!cut) return [];
   if (goesDeep(drill)) return [cut.says];
   if (loadOf(drill).on !== 'feet') return [];
-  const isEased = ({ pain }: BendLimit) =>
-    painEffects(drill, side, [pain]).some(({ effect }) => effect === 'easier');
-  return cut.bends.filter(isEased).map(({ says }) => says);
+  const isBound = (limit: BendLimit) =>
+    wouldBend(loadOf(drill), side, limit) &&
+    painEffects(drill, side, [limit.pain]).some(({ effect }) => effect === 'easier');
+  return cut.bends.filter(isBound).map(({ says }) => says);
 }
 
 /** How a drill is to be done by this client, a sentence each, pain first and what helped last; nothing where nothing asks for it. */

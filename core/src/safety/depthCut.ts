@@ -20,9 +20,15 @@ export interface DepthCut {
   readonly bends: readonly BendLimit[];
 }
 
+/** What the pattern bends: joints of the legs, and the trunk as it leans. */
+export const BENT_PARTS = ['ankle', 'knee', 'hip', 'back'] as const;
+export type BentPart = (typeof BENT_PARTS)[number];
+
 /** How far what hurts bends in the pattern where it is cut: nothing else on the feet takes it further. */
 export interface BendLimit {
   readonly pain: Pain;
+  readonly part: BentPart;
+  readonly deg: number;
   readonly says: string;
 }
 
@@ -51,7 +57,12 @@ const LEFT = {
   stop: { bend: 0.75, moment: 0.75 },
 } as const;
 /** A part that bends less than this is not what the pattern strains. Ours. */
-const LEAST_BEND_DEG = { ankle: 15, knee: 30, hip: 30, back: 10 } as const;
+const LEAST_BEND_DEG: Readonly<Record<BentPart, number>> = {
+  ankle: 15,
+  knee: 30,
+  hip: 30,
+  back: 10,
+};
 /** Less of a difference is not worth a sentence. */
 const TOLD_DEG = 3;
 /** Nobody goes deeper than this of his own accord, whatever his joints allow. Ours. */
@@ -63,7 +74,7 @@ const STEP_DEG = 5;
 
 /** What a place bears and how far it bends in a posture. */
 interface Strain {
-  readonly part: keyof typeof LEAST_BEND_DEG;
+  readonly part: BentPart;
   readonly words: string;
   /** What a coach says to keep it less bent. */
   readonly asks: string;
@@ -72,7 +83,7 @@ interface Strain {
   readonly momentNm: number | null;
 }
 
-const partOf = ({ joints, isBack }: RegionRow): Strain['part'] | null =>
+const partOf = ({ joints, isBack }: RegionRow): BentPart | null =>
   isBack
     ? 'back'
     : ((['knee', 'hip', 'ankle'] as const).find((joint) => joints.includes(joint)) ?? null);
@@ -167,9 +178,14 @@ function cutFor(pain: Pain, question: PostureQuestion, lowestDeg: number): OwnCu
   return {
     deg: spared.deg,
     says: `${place}: there ${spared.words} ${to}° instead of ${from}°.`,
-    bend: { pain, says: `${spared.asks} no further than ${downTo(to)}°.` },
+    bend: bendLimit(pain, spared.part, downTo(to), spared.asks),
   };
 }
+
+const bendLimit = (pain: Pain, part: BentPart, deg: number, asks: string): BendLimit => ({
+  ...{ pain, part, deg },
+  says: `${asks} no further than ${deg}°.`,
+});
 
 /** As far as an eye can tell, and no further. */
 const downTo = (deg: number): number => Math.floor(deg / STEP_DEG) * STEP_DEG;
