@@ -1,9 +1,18 @@
+import type { RecordKind } from '@taxikine/core';
 import fc from 'fast-check';
+import type Joi from 'joi';
 import type { Test } from 'supertest';
 import { everything } from './filled';
+import { AppError } from '../src/errors';
+import { confirmSchema, passwordSchema } from '../src/http/accountRoutes';
+import { foundingSchema } from '../src/http/foundingRoutes';
+import { input as read } from '../src/http/input';
+import { signInSchema } from '../src/http/sessionRoutes';
+import { welcomeSchema } from '../src/http/welcomeRoutes';
 import { joined } from './joining';
+import { ONE_OF_EACH } from './oneOfEach';
 import { routesIn, type Route } from './routesIn';
-import { type Agent, coach, newLook, useWorld, world, write } from './world';
+import { type Agent, coach, useWorld, world, write } from './world';
 
 useWorld({ madeWithinMs: 20 });
 
@@ -22,7 +31,7 @@ const NOT_ASKED: Readonly<Record<string, string>> = {
   'get /changes': 'does not end',
   'get /openapi.json': 'takes no input, and is built once',
   'get /case.schema.json': 'the same',
-  'post /session': 'a password is meant to take its time',
+  'post /session': 'a password is meant to take its time: its schema alone is, below',
   'post /account/confirm': 'the same',
   'post /account/password': 'the same',
   'post /welcome': 'the same',
@@ -87,18 +96,20 @@ async function sound() {
   const { client, visit, plan, token } = await everything();
   const file = (await coach.get(`/api/v1/clients/${client.id}/file`).expect(200)).body;
   const bare = ({ version: _, ...record }: { version: number }) => record;
-  const records: Readonly<Record<string, object>> = {
+  /** Those that there are, as they are kept. */
+  const kept: Readonly<Record<string, object>> = {
     clients: bare(file.client),
     visits: bare(file.visits[0]),
     looks: bare(file.looks[0]),
     drills: bare(file.drills[0]),
     homePlans: bare(file.homePlans[0]),
   };
+  const around = { visit, planId: plan.id, practiceId: world.practices[0].id };
   const { version: _, ...entry } = file.homeEntries[0];
   const bodyOf = ({ path }: Route): object => {
     const [, kind] = path.split('/');
-    if (path === `/${kind}/:id`)
-      return write(records[kind] ?? { ...newLook(visit), kind }, records[kind] ? 1 : 0);
+    if (path === `/${kind}/:id` && kind in ONE_OF_EACH)
+      return kept[kind] ? write(kept[kind], 1) : write(ONE_OF_EACH[kind as RecordKind](around));
     if (path.endsWith('/entries')) return { entries: [entry] };
     if (path.endsWith('/links')) return { purpose: 'page', days: 9 };
     if (path.endsWith('/settings')) return { name: 'saltreach', idleMin: null };
@@ -118,19 +129,22 @@ interface Input {
   readonly query: readonly (readonly [key: string, odd: number])[];
 }
 
+const steps = (maxLength: number): fc.Arbitrary<Step[]> =>
+  fc.array(
+    fc.record({
+      at: fc.nat(500),
+      how: fc.constantFrom('put', 'put', 'drop', 'add', 'many'),
+      odd: fc.nat(ODD.length - 1),
+    }),
+    { maxLength },
+  );
+
 const inputs = (routes: readonly Route[]): fc.Arbitrary<Input> =>
   fc.record({
     // A route that takes a body is worth more tries than one that takes none.
     route: fc.constantFrom(...routes, ...routes.filter(({ method }) => method !== 'get')),
     id: fc.nat(7),
-    steps: fc.array(
-      fc.record({
-        at: fc.nat(500),
-        how: fc.constantFrom('put', 'put', 'drop', 'add', 'many'),
-        odd: fc.nat(ODD.length - 1),
-      }),
-      { maxLength: 3 },
-    ),
+    steps: steps(3),
     query: fc.array(
       fc.tuple(
         fc.constantFrom('day', 'sort', 'filter', 'search', 'from', 'limit', 'before', 'print'),
@@ -193,6 +207,35 @@ it(`${TRIES} inputs that no app sends break nothing and hold nobody up`, async (
   expect(statuses[422]).toBeGreaterThan(TRIES / 5);
   expect((statuses[200] ?? 0) + (statuses[201] ?? 0)).toBeGreaterThan(TRIES / 20);
 }, 900_000);
+
+const WHO = { email: 'maud@saltreach.example', password: 'nine slow barges' };
+
+it.each<[string, Joi.Schema, object]>([
+  ['at the door', signInSchema, { ...WHO, code: '' }],
+  ['again', confirmSchema, { password: WHO.password }],
+  ['for another one', passwordSchema, { current: WHO.password, next: 'ten slow barges' }],
+  ['by a link', welcomeSchema, { password: WHO.password }],
+  ['for the first practice', foundingSchema, { ...WHO, practice: 'Tide House', name: 'Maud' }],
+])(
+  'a password %s: what is no body for it is refused by its field, and at once',
+  (_name, schema, sound) => {
+    read(schema, sound);
+    let refused = 0;
+    for (const way of fc.sample(steps(3), { numRuns: TRIES / 5, seed: SEED })) {
+      const body = way.reduce(changed, sound as unknown);
+      const before = performance.now();
+      try {
+        read(schema, body);
+      } catch (error) {
+        expect(error).toMatchObject({ status: 422, shape: { code: 'invalid' } });
+        expect(error).toBeInstanceOf(AppError);
+        refused += 1;
+      }
+      expect(performance.now() - before).toBeLessThan(MOST_MS);
+    }
+    expect(refused).toBeGreaterThan(TRIES / 10);
+  },
+);
 
 it('what is not asked is there, and for a reason', () => {
   const names = routesIn(world.app).map(nameOf);

@@ -1,11 +1,5 @@
-import {
-  NO_WISH,
-  onePose,
-  type OwnDrillRecord,
-  type OwnPose,
-  type PoseId,
-  type RoomRecord,
-} from '@taxikine/core';
+import { NO_WISH, type OwnDrillRecord, type RoomRecord } from '@taxikine/core';
+import { newOwnDrill } from './oneOfEach';
 import {
   type Agent,
   coach,
@@ -22,40 +16,13 @@ import {
 
 useWorld();
 
-const bare = (id: PoseId): OwnPose => {
-  const { id: _, words: __, ...pose } = onePose(id);
-  return pose;
-};
-
-const ownDrill = (part: Partial<OwnDrillRecord> = {}): OwnDrillRecord => ({
-  id: crypto.randomUUID(),
-  name: 'Quay steps',
-  family: 'strengthen',
-  patterns: ['squat'],
-  targets: [{ cause: 'quad-strength', effect: 'medium' }],
-  oneSided: true,
-  dose: { by: 'reps', reps: 8, sets: 2, secondsEach: 4 },
-  kit: [],
-  position: 'standing',
-  breath: 'easy',
-  how: 'Up and down one step, slowly.',
-  feel: 'Front of the thigh',
-  stopIf: 'pain of 3 or more',
-  easier: 'Lower step',
-  harder: 'Higher step',
-  excludedBy: [],
-  poses: [bare('one-leg-stand'), bare('one-leg-bend')],
-  removed: false,
-  ...part,
-});
-
 const put = (who: Agent, kind: string, record: { id: string }, version = 0) =>
   who.put(`/api/v1/${kind}/${record.id}`).send(write(record, version));
 
 const fileOf = async (who: Agent) => (await who.get('/api/v1/practice/file').expect(200)).body;
 
 it('a coach’s own drill is there for the whole practice, and for no other', async () => {
-  const drill = ownDrill();
+  const drill = newOwnDrill();
   await put(coach, 'ownDrills', drill).expect(201);
   expect((await fileOf(coach)).ownDrills).toEqual([{ ...drill, version: 1 }]);
   expect((await fileOf(stranger)).ownDrills).toEqual([]);
@@ -64,7 +31,7 @@ it('a coach’s own drill is there for the whole practice, and for no other', as
 });
 
 it('a drill that is wrong is refused, naming the field', async () => {
-  const { body } = await put(coach, 'ownDrills', ownDrill({ name: '' })).expect(422);
+  const { body } = await put(coach, 'ownDrills', newOwnDrill({ name: '' })).expect(422);
   expect(JSON.stringify(body)).toMatch(/name/);
 });
 
@@ -90,7 +57,7 @@ async function visitOf(flags: ('neuropathy' | 'osteoporosis')[] = []) {
 
 it('a deleted drill stays in the session it was done in, as it was', async () => {
   const { client, visit } = await visitOf();
-  const { removed: _, ...own } = ownDrill();
+  const { removed: _, ...own } = newOwnDrill();
   await put(coach, 'ownDrills', { ...own, removed: false } as OwnDrillRecord).expect(201);
   const done = newDrill(visit, { drill: own.id, own, side: 'left', dose: own.dose });
   await put(coach, 'drills', done).expect(201);
