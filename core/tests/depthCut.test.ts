@@ -16,7 +16,7 @@ import {
   type DrillRow,
   type Pain,
 } from '../src';
-import type { Reach } from '../src/knowledge/drillLoad';
+import type { DrillLoad, Reach } from '../src/knowledge/drillLoad';
 import { loadOf } from '../src/knowledge/loadOf';
 import { REGIONS } from '../src/knowledge/regions';
 import { goesDeep } from '../src/safety/goesDeep';
@@ -316,26 +316,55 @@ describe('above which depth the pattern is practised', () => {
       expect(is).toEqual(beyond);
     });
 
-    it('is said of every drill on the feet that is made easier by it, and of no other', () => {
-      const limit = maybeDepthCut(question([knee], { seenDeg: 0 }))!.bends[0]!;
-      let said = 0;
-      for (const drill of DRILLS as readonly DrillRow[])
-        for (const side of drill.oneSided ? SIDES : [null]) {
-          const isEased = painEffects(drill, side, [knee]).some(
-            ({ effect }) => effect === 'easier',
-          );
-          const load = loadOf(drill);
-          const isBound =
-            isEased && load.on === 'feet' && !goesDeep(drill) && wouldBend(load, side, limit);
-          expect([drill.id, side, limits([knee], drill.id, side).length]).toEqual([
-            drill.id,
-            side,
-            Number(isBound),
-          ]);
-          said += Number(isBound);
-        }
-      expect(said).toBeGreaterThan(2);
+    it.each<[DrillLoad['back'], boolean]>([
+      ['still', false],
+      ['leans', true],
+      ['turns', true],
+      ['rounds', true],
+    ])('a back that %s is bent: %p', (back, is) => {
+      const load = { ...loadOf(oneDrill('slow-step-down')), joints: {}, back };
+      const pain = painAt({ region: 'low-back', side: null });
+      expect(wouldBend(load, 'right', { pain, part: 'back', deg: 20, says: '' })).toBe(is);
     });
+
+    it('of a leg that is not worked what the other one does says nothing', () => {
+      const load = { ...loadOf(oneDrill('slow-step-down')), joints: { knee: 'end' as const } };
+      const limit = { pain: knee, part: 'knee' as const, deg: 60, says: '' };
+      expect(['right', 'left'].map((side) => wouldBend(load, side as 'left', limit))).toEqual([
+        true,
+        false,
+      ]);
+      expect(wouldBend({ ...load, joints: { hip: 'end' } }, 'right', limit)).toBe(false);
+    });
+
+    it.each<[string, Pain, number, number]>([
+      ['a knee', knee, 0, 3],
+      ['a knee that hardly bends', knee, 45, 3],
+      ['a knee that keeps all such out', painAt({ phase: 'down', score: 7 }), 0, 0],
+    ])(
+      'is said of every drill on the feet that would bend %s further and may be done',
+      (_, pain, seenDeg, least) => {
+        const cut = maybeDepthCut(question([pain], { seenDeg }));
+        const limit = cut!.bends[0]!;
+        let said = 0;
+        for (const drill of DRILLS as readonly DrillRow[])
+          for (const side of drill.oneSided ? SIDES : [null]) {
+            const effects = painEffects(drill, side, [pain]);
+            const isOut = effects.some(({ effect }) => effect === 'forbidden');
+            const load = loadOf(drill);
+            const care = careOf(drill, side, { flags: [], pains: [pain], cut });
+            const isBound =
+              !isOut && load.on === 'feet' && !goesDeep(drill) && wouldBend(load, side, limit);
+            expect([drill.id, side, care.filter((says) => LIMIT.test(says)).length]).toEqual([
+              drill.id,
+              side,
+              Number(isBound),
+            ]);
+            said += Number(isBound);
+          }
+        expect(said).toBeGreaterThanOrEqual(least);
+      },
+    );
   });
 
   it('whoever it is and whatever hurts, it is above where it hurts, and the mirrored client gets the same', () => {

@@ -222,7 +222,9 @@ function saysHowFar(judged: Judged): boolean | null {
       .filter(
         (limit) =>
           wouldBend(loadOf(rowOf(one)), one.side, limit) &&
-          painEffects(rowOf(one), one.side, [limit.pain]).length > 0,
+          painEffects(rowOf(one), one.side, [limit.pain]).every(
+            ({ effect }) => effect === 'easier',
+          ),
       )
       .map(({ says }) => one.care.includes(says)),
   );

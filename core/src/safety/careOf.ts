@@ -39,7 +39,7 @@ function boundsFor(drill: DrillRow, side: MaybeSide, { cut }: CareFor): readonly
   if (loadOf(drill).on !== 'feet') return [];
   const isBound = (limit: BendLimit) =>
     wouldBend(loadOf(drill), side, limit) &&
-    painEffects(drill, side, [limit.pain]).some(({ effect }) => effect === 'easier');
+    painEffects(drill, side, [limit.pain]).every(({ effect }) => effect === 'easier');
   return cut.bends.filter(isBound).map(({ says }) => says);
 }
 

@@ -5,7 +5,12 @@ import { loadAt } from './loadAt';
 import { REPLACEABLE } from './standing';
 
 /** Of what half-way bends; to where it stops is further than any bound. Ours. */
-const SHARE: Readonly<Record<Reach, number>> = { slight: 0.5, half: 1, end: Infinity };
+const SHARE: Readonly<Record<Reach | 'not', number>> = {
+  not: 0,
+  slight: 0.5,
+  half: 1,
+  end: Infinity,
+};
 
 /** Whether a drill that nobody holds back would bend what hurts further than it may. */
 export function wouldBend(
@@ -14,6 +19,6 @@ export function wouldBend(
   { part, deg, pain }: BendLimit,
 ): boolean {
   if (part === 'back') return load.back !== 'still';
-  const reach = loadAt(load, worked, 'leg', pain.side).joints[part];
-  return reach !== undefined && SHARE[reach] * REPLACEABLE[part].halfDeg > deg;
+  const reach = loadAt(load, worked, 'leg', pain.side).joints[part] ?? 'not';
+  return SHARE[reach] * REPLACEABLE[part].halfDeg > deg;
 }
