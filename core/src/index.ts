@@ -341,6 +341,7 @@ export {
   type Role,
   type WelcomeShown,
 } from './contract/people';
+export { waitBefore } from './contract/waitBefore';
 export { parse, type Parsed, type Problem } from './contract/problems';
 export { parsePostureInput, type PostureInput } from './contract/postureInput';
 

@@ -1,6 +1,6 @@
 import { Agent, request } from 'node:https';
 import { setTimeout as delay } from 'node:timers/promises';
-import { waitBefore } from '../../app/src/data/waitBefore';
+import { waitBefore } from '@taxikine/core';
 
 export interface Answer {
   readonly status: number;

@@ -7,6 +7,7 @@ import { resetLetter } from '../src/letters/resetLetter';
 import { warnCoach } from '../src/letters/warnCoach';
 import { begin, codeOf, FACTOR, turnOn, withFactor } from './factors';
 import { invited, joined, signedInAs, welcome } from './joining';
+import { challengeOf, enter, withPasskey } from './passkeys';
 import { type Agent, coach, NOON, runNext, TestSender, useWorld, world } from './world';
 
 useWorld();
@@ -170,6 +171,15 @@ describe('without it again', () => {
     expect(await answerTo(email)).toBe('in');
     const deeds = (await coach.get('/api/v1/practice/deeds').expect(200)).body.deeds;
     expect(deeds).toContainEqual(expect.objectContaining({ deed: 'factor-off', to: id }));
+  });
+
+  it('keys of the phone that was lost open nothing any more', async () => {
+    const { id, key } = await withPasskey();
+    await enter(key.sign(await challengeOf())).expect(201);
+    await coach.delete(`/api/v1/people/${id}/factor`).expect(204);
+    await enter(key.sign(await challengeOf())).expect(401);
+    const deeds = (await coach.get('/api/v1/practice/deeds').expect(200)).body.deeds;
+    expect(deeds).toContainEqual(expect.objectContaining({ deed: 'passkey-removed', to: id }));
   });
 
   it('an invitation is no way to it', async () => {

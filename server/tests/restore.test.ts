@@ -3,6 +3,7 @@ import { strToU8, unzipSync, zipSync } from 'fflate';
 import { inPractice, keepEntries } from '../src';
 import { Image } from '../src/database/entities/Image';
 import { everything, waiting, writtenTo } from './filled';
+import { joined } from './joining';
 import { archive, changed, lose, nameOf, own, restore, type ArchivedClient } from './restoring';
 import {
   type Agent,
@@ -52,6 +53,51 @@ describe('what comes back', () => {
     const { body } = await coach.get(`/api/v1/messages/${letter.id}`).expect(200);
     expect(body.record).toMatchObject({ delivery: { state: 'failed', why: 'moved' } });
     expect(await waiting(letter.id)).not.toContain('send-letter');
+  });
+
+  describe('a client who was kept to a coach', () => {
+    const keeperOf = async (clientId: string) =>
+      (await coach.get(`/api/v1/clients/${clientId}/keeping`).expect(200)).body.keeper;
+    /** Kept to somebody, lost, and what an archive has of them. */
+    async function keptAndLost() {
+      const { client } = await everything();
+      const keeper = await joined();
+      const path = `/api/v1/clients/${client.id}/keeping`;
+      await coach.put(path).send({ to: keeper.id }).expect(200);
+      const bytes = await archive(client.id);
+      await lose(client.id);
+      return { client, keeper, bytes };
+    }
+
+    it('is kept to them again', async () => {
+      const { client, keeper, bytes } = await keptAndLost();
+      const other = await joined();
+      await restore(bytes);
+      expect(await keeperOf(client.id)).toMatchObject({ id: keeper.id });
+      await other.agent.get(`/api/v1/clients/${client.id}/file`).expect(404);
+    });
+
+    it('is kept to the owner who puts them back where that coach is not let in any more', async () => {
+      const { client, keeper, bytes } = await keptAndLost();
+      const leaving = { role: 'coach', ended: true, handTo: 'all' };
+      await coach.put(`/api/v1/people/${keeper.id}`).send(leaving).expect(204);
+      await restore(bytes);
+      const [{ coaches }] = world.practices;
+      expect(await keeperOf(client.id)).toMatchObject({ id: coaches[0]!.id });
+    });
+
+    it('and open since is not kept again by an archive', async () => {
+      const { client } = await everything();
+      const path = `/api/v1/clients/${client.id}/keeping`;
+      await coach
+        .put(path)
+        .send({ to: (await joined()).id })
+        .expect(200);
+      const bytes = await archive(client.id);
+      await coach.put(path).send({ to: null }).expect(200);
+      expect(await restore(bytes)).toMatchObject({ known: 1 });
+      expect(await keeperOf(client.id)).toBeNull();
+    });
   });
 
   it('who was erased stays erased', async () => {

@@ -32,6 +32,7 @@ export const deeds = {
     'handout-made': 'made a handout for {{name}}',
     'passkey-added': 'made a passkey on a device',
     'passkey-removed': 'took a passkey away',
+    'passkey-removed_of': 'took a passkey of {{name}} away',
     'client-kept': 'kept {{name}} to {{detail}}',
     'client-opened': 'opened {{name}} to every coach',
     'handed-over': 'gave the clients of {{name}} to {{detail}}',

@@ -23,7 +23,8 @@ export const people = {
   handTo: 'Only {{name}}',
   comeBack: 'Let in again',
   dropFactor: 'Ask them for no code',
-  dropFactorHint: 'For who has lost the phone and the recovery codes. They are written to.',
+  dropFactorHint:
+    'For who has lost the phone and the recovery codes: their passkeys open nothing any more, either. They are written to.',
   done: 'Done',
   ownerOnly: 'An owner of the practice exports it, puts it back, and erases clients.',
 };

@@ -4,13 +4,17 @@ import type { EntityManager } from 'typeorm';
 import { Client } from '../database/entities/Client';
 import { Erasure } from '../database/entities/Erasure';
 import { Image } from '../database/entities/Image';
+import { keeperOf } from '../keeping/keepTo';
 import { maybeClientFile, practiceFile } from '../records/readFile';
 import { listWordings } from '../settings/readSettings';
 import type { ZipEntry } from './zipped';
 
 export const PRACTICE_FORMAT = 'taxikine-practice';
-/** Since 2, pictures lie beside their client's file; before, they were in it as text. Since 3, with what clients agreed to. */
-export const PRACTICE_VERSION = 3;
+/**
+ * Since 2, pictures lie beside their client's file; before, they were in it as text. Since 3, with what clients agreed to.
+ * Since 4, with whom a client is kept to.
+ */
+export const PRACTICE_VERSION = 4;
 export const PRACTICE_FILE = 'practice.json';
 
 export const pictureName = (id: string): string => `pictures/${id}.jpg`;
@@ -38,6 +42,8 @@ const erasuresOf = async (manager: EntityManager): Promise<ErasureInArchive[]> =
 export interface ClientDocument {
   readonly file: ClientFile;
   readonly images: readonly ImageOfClient[];
+  /** The coach whom alone they are open to; null while they are open to all. */
+  readonly keptTo: string | null;
 }
 
 /** Without `jpeg` its bytes are a file of their own; null once it was let go. */
@@ -59,7 +65,8 @@ const imagesOf = (manager: EntityManager, clientId: string): Promise<ImageOfClie
 async function* entriesOfClient(manager: EntityManager, id: string): AsyncGenerator<ZipEntry> {
   const file = (await maybeClientFile(manager, id))!;
   const images = await imagesOf(manager, id);
-  const document: ClientDocument = { file, images };
+  const keptTo = (await keeperOf(manager, id))?.id ?? null;
+  const document: ClientDocument = { file, images, keptTo };
   yield { name: `clients/${id}.json`, bytes: json(document) };
   for (const image of images) {
     const { jpeg } = await manager.findOneByOrFail(Image, { id: image.id });

@@ -121,3 +121,15 @@ export async function dropPasskey(
   await noteDeed(manager, { by: coachId, deed: 'passkey-removed' });
   return true;
 }
+
+/** Takes all keys of somebody else away. */
+export async function dropPasskeysOf(
+  manager: EntityManager,
+  coachId: string,
+  by: string,
+): Promise<void> {
+  const [dropped] = await manager.query('DELETE FROM passkey WHERE coach_id = $1 RETURNING 1', [
+    coachId,
+  ]);
+  for (const _ of dropped) await noteDeed(manager, { by, to: coachId, deed: 'passkey-removed' });
+}

@@ -66,6 +66,7 @@ const clientSchema = J.object({
     .required()
     .unknown(true),
   images: records(),
+  keptTo: idSchema().optional().allow(null).default(null),
 }).required();
 
 /** @throws AppError 422 with the file and the field that is wrong */

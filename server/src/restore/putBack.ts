@@ -22,6 +22,8 @@ interface Run {
   readonly asked: JobData['put-back'];
   readonly own: <T>(work: (manager: EntityManager) => Promise<T>) => Promise<T>;
   readonly archive: OpenArchive;
+  /** Who handed it over. */
+  readonly coachId: string;
   /** Now, as an instant. */
   readonly now: () => string;
 }
@@ -62,7 +64,7 @@ async function addPractice(
 }
 
 /** Puts the client of the next file back, or tells why not; false when somebody else is at it. */
-async function isTaken({ asked, own, archive, now }: Run, read: number): Promise<boolean> {
+async function isTaken({ asked, own, archive, coachId, now }: Run, read: number): Promise<boolean> {
   const { practiceId, restoreId } = asked;
   const name = archive.clients[read];
   const next = (work: (manager: EntityManager, restore: Restore) => Promise<unknown>) =>
@@ -73,7 +75,7 @@ async function isTaken({ asked, own, archive, now }: Run, read: number): Promise
     });
   try {
     const document = clientOf(await archive.json(name), name);
-    const restoring = { practiceId, name, bytes: archive.bytes, on: now() };
+    const restoring = { practiceId, name, bytes: archive.bytes, on: now(), coachId };
     return await next(async (manager, restore) => {
       const became = await restoreClient(manager, document, restoring);
       await countClient(manager, restore, became, now());
@@ -131,7 +133,8 @@ export async function putBack(
     return null;
   });
   if (!archive) return;
-  const turn = await takeTurn({ asked, own, archive, now }, restore.read);
+  const run = { asked, own, archive, coachId: restore.askedBy, now };
+  const turn = await takeTurn(run, restore.read);
   if (turn === 'more') await own((manager) => sendJob(manager, 'put-back', asked));
   if (turn === 'all') await own((manager) => endRestore(manager, id, { state: 'done' }));
 }

@@ -11,6 +11,7 @@ import { RESOURCES } from '../records/resources';
 import { keepSummary } from '../today/keepSummary';
 import { imageOf } from './archiveFiles';
 import { closeBarred, openHere } from './closeBarred';
+import { keepAgain } from './keepAgain';
 import { needHere } from './needHere';
 
 /** What became of a client of an archive. */
@@ -29,6 +30,8 @@ export interface Restoring {
   readonly bytes: (name: string) => Promise<Buffer>;
   /** Instant. */
   readonly on: string;
+  /** Who asked for it. */
+  readonly coachId: string;
 }
 
 /** So many rows go out together. */
@@ -136,12 +139,13 @@ export async function restoreClient(
   document: ClientDocument,
   restoring: Restoring,
 ): Promise<ClientRestored> {
-  const { practiceId, name, on } = restoring;
+  const { practiceId, name, on, coachId } = restoring;
   const { client } = document.file;
   const clientId = client.id;
   if (await manager.existsBy(Erasure, { clientId })) return { became: 'erased', closed: false };
   const known = await manager.existsBy(Client, { id: clientId });
   await addRows(manager, 'clients', [client], practiceId);
+  if (!known && document.keptTo) await keepAgain(manager, clientId, document.keptTo, coachId);
   const before = await openHere(manager, clientId);
   await addFile(manager, document, restoring);
   const file = (await maybeClientFile(manager, clientId))!;
