@@ -208,6 +208,27 @@ it(`${TRIES} inputs that no app sends break nothing and hold nobody up`, async (
   expect((statuses[200] ?? 0) + (statuses[201] ?? 0)).toBeGreaterThan(TRIES / 20);
 }, 900_000);
 
+/** What a schema has against a body; null when nothing. */
+function maybeRefusal(schema: Joi.Schema, body: unknown): unknown {
+  try {
+    read(schema, body);
+    return null;
+  } catch (error) {
+    return error;
+  }
+}
+
+/** As `isSlow`, of the processor alone: a machine that does something else meanwhile is not slow. */
+function isSlowlyRead(schema: Joi.Schema, body: unknown): boolean {
+  for (let i = 0; i < 8; i++) {
+    const before = process.cpuUsage();
+    maybeRefusal(schema, body);
+    const { user, system } = process.cpuUsage(before);
+    if ((user + system) / 1000 <= MOST_MS) return false;
+  }
+  return true;
+}
+
 const WHO = { email: 'maud@saltreach.example', password: 'nine slow barges' };
 
 it.each<[string, Joi.Schema, object]>([
@@ -223,15 +244,13 @@ it.each<[string, Joi.Schema, object]>([
     let refused = 0;
     for (const way of fc.sample(steps(3), { numRuns: TRIES / 5, seed: SEED })) {
       const body = way.reduce(changed, sound as unknown);
-      const before = performance.now();
-      try {
-        read(schema, body);
-      } catch (error) {
-        expect(error).toMatchObject({ status: 422, shape: { code: 'invalid' } });
-        expect(error).toBeInstanceOf(AppError);
+      const refusal = maybeRefusal(schema, body);
+      if (refusal) {
+        expect(refusal).toMatchObject({ status: 422, shape: { code: 'invalid' } });
+        expect(refusal).toBeInstanceOf(AppError);
         refused += 1;
       }
-      expect(performance.now() - before).toBeLessThan(MOST_MS);
+      expect([isSlowlyRead(schema, body), body]).toEqual([false, body]);
     }
     expect(refused).toBeGreaterThan(TRIES / 10);
   },
