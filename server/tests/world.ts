@@ -163,7 +163,10 @@ export async function fileFrom(agent: Agent, path: string, status = 200) {
   return { bytes: body as Buffer, headers };
 }
 
-/** Does the next job of a queue, as soon as it is given out, and leaves every other where it is. */
+/**
+ * Does the next job of a queue, as soon as it is given out, and leaves every other where it is. It is under way until it
+ * is done, as with a worker: who waits for it would ask for another one.
+ */
 export async function runNext<Q extends SingleQueue>(
   { source, owner }: World,
   queue: Q,
@@ -171,11 +174,17 @@ export async function runNext<Q extends SingleQueue>(
 ): Promise<void> {
   for (;;) {
     const [[job]] = await owner.query(
-      `UPDATE pgboss.job SET state = 'completed' WHERE id =
-         (SELECT id FROM pgboss.job WHERE name = $1 AND state = 'created' LIMIT 1) RETURNING data`,
+      `UPDATE pgboss.job SET state = 'active' WHERE id =
+         (SELECT id FROM pgboss.job WHERE name = $1 AND state = 'created' LIMIT 1) RETURNING id, data`,
       [queue],
     );
-    if (job) return handle(job.data, source);
+    if (job)
+      return handle(job.data, source).finally(() =>
+        owner.query(`UPDATE pgboss.job SET state = 'completed' WHERE name = $1 AND id = $2`, [
+          queue,
+          job.id,
+        ]),
+      );
     await new Promise((resolve) => setTimeout(resolve, 20));
   }
 }
