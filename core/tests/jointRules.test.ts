@@ -206,6 +206,7 @@ describe('what was told', () => {
       flags: ['joint-replacement', 'prosthesis'],
       replaced: [{ joint: 'hip', side: 'left', mostDeg: null }],
       missing: [{ from: 'ankle', side: 'right' }],
+      notYet: [],
     });
   });
 

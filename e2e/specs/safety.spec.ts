@@ -30,6 +30,25 @@ test('a positive answer stops the work until somebody who may has cleared it', a
   await expect(page.getByText('Asked today. What was yes has been cleared.')).toBeVisible();
   await button(page, 'Work').click();
   await expect(page.getByRole('heading', { name: 'The work', exact: true })).toBeVisible();
+
+  // What the clinician left out bars what does it, until there is a newer word.
+  await button(page, 'Ask').last().click();
+  await button(page, /^A newer word: Cleared by Dr\. Oona Feld/).click();
+  await page.getByLabel('Who cleared it (name and role)').fill('Dr. Arvo Lind, surgeon');
+  await page.getByLabel('For what').fill('squats to a chair');
+  await button(page, 'What not yet, if anything: the end of the range').click();
+  await button(page, 'Where: knee').click();
+  await button(page, 'Side: right').click();
+  await button(page, 'Record clearance').click();
+  const kept = page.getByRole('note', { name: 'Keep in mind' });
+  await button(page, 'Check').click();
+  await expect(kept).toContainText('Not yet for the right knee: end of the range.');
+  await page.getByRole('button', { name: 'Knee bend', exact: true }).click();
+  const on = (side: string) => page.getByRole('group', { name: `Knee bend, ${side}`, exact: true });
+  await expect(on('right')).toContainText(
+    'Dr. Arvo Lind, surgeon has not allowed the end of the range for the right knee yet',
+  );
+  await expect(on('left')).not.toContainText('Leave');
 });
 
 test('an emergency says so and cannot be cleared in the same visit', async ({ page, world }) => {

@@ -1,3 +1,4 @@
+import { readFileSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { join } from 'node:path';
 import { performance } from 'node:perf_hooks';
@@ -16,6 +17,11 @@ import { collectTests } from './collectTests.mjs';
 /** Shared with the instrumented code, under the name that it looks for. */
 const instrument = (globalThis.__stryker__ ??= {});
 
+/** In Stryker's copy of the tree: how long each test took when all ran, for those processes that did not run them. */
+const TOOK = '.mutants-took.json';
+
+const fileOf = (id) => id.slice(0, id.indexOf(' › '));
+
 const failed = (id, error, timeSpentMs) => ({
   id,
   name: id,
@@ -23,6 +29,10 @@ const failed = (id, error, timeSpentMs) => ({
   status: TestStatus.Failed,
   failureMessage: String(error?.message ?? error),
 });
+
+/** So many tests that were red lately are tried first, unless one takes longer than so many milliseconds. */
+const LATELY = 8;
+const QUICK_MS = 500;
 
 /**
  * Runs tests of core inside this process, a bundle a file, so that a mutant costs what its tests cost and no
@@ -35,22 +45,26 @@ class CoreRunner {
     this.names = options.suites;
     /** Milliseconds that each test last took, by its id: what is quick is tried first, since one red test is enough. */
     this.took = new Map();
+    /** Ids of the quick tests that were red last, the newest first. */
+    this.lately = [];
   }
 
   tookOf(id) {
     return this.took.get(id) ?? 0;
   }
 
-  /** Files that hold a wanted test, those first whose wanted tests are quickest. */
-  inOrder(wanted) {
-    const sum = new Map(this.files.map(({ name }) => [name, null]));
-    for (const id of wanted ?? this.took.keys()) {
-      const name = id.slice(0, id.indexOf(' › '));
-      if (sum.has(name)) sum.set(name, (sum.get(name) ?? 0) + this.tookOf(id));
-    }
-    return this.files
-      .filter(({ name }) => !wanted || sum.get(name) !== null)
-      .sort((a, b) => (sum.get(a.name) ?? 0) - (sum.get(b.name) ?? 0));
+  /**
+   * Ids in the order in which one of them is soonest likely to be red: what was red over a mutant lately first (its
+   * neighbours are alike), then what is quickest, whichever file it stands in.
+   */
+  inOrder(ids) {
+    const known = this.lately.filter((id) => ids.includes(id));
+    const rest = ids.filter((id) => !known.includes(id));
+    return [...known, ...rest.sort((a, b) => this.tookOf(a) - this.tookOf(b))];
+  }
+
+  wasRed(id) {
+    this.lately = [id, ...this.lately.filter((one) => one !== id)].slice(0, LATELY);
   }
 
   capabilities() {
@@ -85,8 +99,9 @@ class CoreRunner {
 
   async dryRun() {
     instrument.mutantCoverage = { static: {}, perTest: {} };
-    const tests = [];
-    for (const file of this.files) tests.push(...(await this.runFile(file, null, false)));
+    const ids = this.files.flatMap(({ name }) => [...this.collected(name).keys()]);
+    const tests = await this.run(ids, false);
+    writeFileSync(TOOK, JSON.stringify([...this.took]));
     return {
       status: DryRunStatus.Complete,
       tests,
@@ -95,15 +110,12 @@ class CoreRunner {
   }
 
   async mutantRun({ activeMutant, testFilter, disableBail, hitLimit }) {
-    const wanted = testFilter && new Set(testFilter);
     Object.assign(instrument, { hitLimit, hitCount: hitLimit === undefined ? undefined : 0 });
     instrument.activeMutant = activeMutant.id;
-    const tests = [];
+    if (this.took.size === 0) this.took = new Map(JSON.parse(readFileSync(TOOK, 'utf8')));
+    let tests;
     try {
-      for (const file of this.inOrder(wanted)) {
-        tests.push(...(await this.runFile(file, wanted, !disableBail)));
-        if (!disableBail && tests.some(({ status }) => status === TestStatus.Failed)) break;
-      }
+      tests = await this.run(this.inOrder(testFilter ?? [...this.took.keys()]), !disableBail);
     } finally {
       instrument.activeMutant = undefined;
     }
@@ -111,34 +123,36 @@ class CoreRunner {
     return toMutantRunResult(limit ?? { status: DryRunStatus.Complete, tests }, disableBail);
   }
 
-  async runFile({ name, load }, wanted, bails) {
-    let all;
-    try {
-      all = collectTests(name, load);
-    } catch (error) {
-      // A file that cannot even be read is as red as a test.
-      return [failed(`${name} › reads`, error, 0)];
-    }
+  /** Runs tests one after the other; a file is evaluated anew when the first of its tests comes. */
+  async run(ids, bails) {
+    const testsOf = new Map();
     const results = [];
-    const ours = all
-      .filter((one) => !wanted || wanted.has(one.id))
-      .sort((a, b) => this.tookOf(a.id) - this.tookOf(b.id));
-    for (const { id, run } of ours) {
+    for (const id of ids) {
       const began = performance.now();
-      instrument.currentTestId = id;
+      const took = () => performance.now() - began;
       try {
-        await run();
-        const timeSpentMs = performance.now() - began;
-        this.took.set(id, timeSpentMs);
-        results.push({ id, name: id, timeSpentMs, status: TestStatus.Success });
+        const name = fileOf(id);
+        instrument.currentTestId = undefined;
+        if (!testsOf.has(name)) testsOf.set(name, this.collected(name));
+        instrument.currentTestId = id;
+        await testsOf.get(name).get(id)();
+        results.push({ id, name: id, timeSpentMs: took(), status: TestStatus.Success });
+        this.took.set(id, Math.min(took(), this.took.get(id) ?? Infinity));
       } catch (error) {
-        results.push(failed(id, error, performance.now() - began));
+        // A file that cannot even be read is as red as its tests.
+        results.push(failed(id, error, took()));
+        if (this.tookOf(id) < QUICK_MS) this.wasRed(id);
         if (bails) break;
       } finally {
         instrument.currentTestId = undefined;
       }
     }
     return results;
+  }
+
+  collected(name) {
+    const { load } = this.files.find((one) => one.name === name);
+    return new Map(collectTests(name, load).map(({ id, run }) => [id, run]));
   }
 }
 

@@ -11,6 +11,7 @@ import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
 import { when } from '../words/when';
 import { BlockedPanel } from './BlockedPanel';
+import { ClearedWords } from './ClearedWords';
 import { StepFrame } from '../ui/StepFrame';
 import type { StepProps } from './StepProps';
 
@@ -73,6 +74,7 @@ export function AskStep({ open, onStep }: StepProps) {
         foot={<Button kind="main" flex={1} label={t('next')} onPress={() => onStep('setup')} />}
       >
         <Button label={t('ask.askAgain')} onPress={() => setAgain(true)} />
+        <ClearedWords open={open} />
       </StepFrame>
     );
 

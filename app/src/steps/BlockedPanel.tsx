@@ -2,15 +2,12 @@ import { oneReferQuestion } from '@taxikine/core/knowledge/refer';
 import type { BlockReason, Gate } from '@taxikine/core/safety/gate';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
-import { useUpdate } from '../data/useFile';
 import type { OpenVisit } from '../data/useVisit';
 import { Button } from '../ui/Button';
-import { Field } from '../ui/Field';
-import { Sheet } from '../ui/Sheet';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
-import { today } from '../words/when';
 import { StepFrame } from '../ui/StepFrame';
+import { ClearSheet } from './ClearSheet';
 
 type Blocked = Extract<Gate, { status: 'blocked' }>;
 
@@ -46,70 +43,8 @@ export function BlockedPanel({ open, gate }: { open: OpenVisit; gate: Blocked })
         </View>
       ))}
       {clearing ? (
-        <ClearSheet open={open} reason={clearing} onClose={() => setClearing(null)} />
+        <ClearSheet open={open} cleared={clearing} onClose={() => setClearing(null)} />
       ) : null}
     </StepFrame>
-  );
-}
-
-interface Problems {
-  by?: string;
-  on?: string;
-  scope?: string;
-}
-
-function ClearSheet({
-  open,
-  reason,
-  onClose,
-}: {
-  open: OpenVisit;
-  reason: BlockReason;
-  onClose: () => void;
-}) {
-  const t = useText();
-  const update = useUpdate();
-  const [by, setBy] = useState('');
-  const [on, setOn] = useState(today());
-  const [scope, setScope] = useState('');
-  const [problems, setProblems] = useState<Problems>({});
-
-  const save = () => {
-    const found: Problems = {
-      ...(by.trim().length < 2 ? { by: t('ask.needed') } : {}),
-      ...(!/^\d{4}-\d{2}-\d{2}$/.test(on) || on > today() ? { on: t('ask.dayBad') } : {}),
-      ...(scope.trim().length < 2 ? { scope: t('ask.needed') } : {}),
-    };
-    setProblems(found);
-    if (Object.keys(found).length > 0) return;
-    const { client, visit } = open.visit;
-    const clearance = {
-      question: reason.question,
-      reportedIn: reason.reportedIn,
-      recordedIn: visit.id,
-      by: by.trim(),
-      on,
-      scope: scope.trim(),
-    };
-    update('clients', client, (latest) => ({
-      ...latest,
-      clearances: [...latest.clearances, clearance],
-    }));
-    onClose();
-  };
-
-  return (
-    <Sheet title={t('ask.clear')} open onClose={onClose}>
-      <Words>{oneReferQuestion(reason.question).question}</Words>
-      <Field label={t('ask.clearedBy')} value={by} onChange={setBy} problem={problems.by} />
-      <Field label={t('ask.clearedOn')} value={on} onChange={setOn} problem={problems.on} />
-      <Field
-        label={t('ask.clearedFor')}
-        value={scope}
-        onChange={setScope}
-        problem={problems.scope}
-      />
-      <Button kind="main" label={t('ask.clearSave')} onPress={save} />
-    </Sheet>
   );
 }

@@ -6,13 +6,15 @@ import { APPROACHES, DEFAULT_APPROACH } from '../knowledge/approaches';
 import { CHECKS } from '../knowledge/checks';
 import { KIT } from '../knowledge/kit';
 import type { NormEdit } from '../knowledge/norms';
+import { NOT_YET } from '../knowledge/notYet';
+import { REGIONS } from '../knowledge/regions';
 import { SHOES } from '../knowledge/setup';
 import { WEEKDAYS } from '../knowledge/weekdays';
 import { NO_HOME } from '../visit/records';
 import { PATTERNS } from '../knowledge/patterns';
 import { REFER_QUESTIONS } from '../knowledge/refer';
 import { setupSchema } from './lookSchemas';
-import { day, id, J, oneOf } from './joi';
+import { day, id, J, maybeSide, oneOf } from './joi';
 import { givenSchema, historySchema } from './toldSchemas';
 
 const idsOf = (rows: readonly { id: string }[]) => rows.map((row) => row.id);
@@ -54,6 +56,16 @@ const clearance = J.object({
   by: J.string().trim().min(2).max(120).required().label('who cleared it'),
   on: day().required(),
   scope: J.string().trim().min(2).max(300).required().label('for what'),
+  without: J.object({
+    not: J.array()
+      .items(oneOf(idsOf(NOT_YET)))
+      .unique()
+      .min(1)
+      .required()
+      .label('not yet'),
+    region: oneOf(REGIONS),
+    side: maybeSide(),
+  }).with('side', 'region'),
 });
 
 const consent = J.object({

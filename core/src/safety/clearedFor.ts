@@ -1,17 +1,31 @@
+import { NOT_YET } from '../knowledge/notYet';
+import { placeWords } from '../knowledge/regions';
 import type { Clearance, Day } from '../visit/records';
+import { newestWords } from './newestWords';
 
 /** As long as an operation counts as recent; older words hold no longer than what they were about. */
 const HOLDS_MS = 84 * 86_400_000;
 
-/** What clinicians cleared lately, as of a day, and for what: the newest word on each question, by its day. */
+/** What was left out of a clearance, to be read after it: " Not yet for the right knee: weights, kneeling."; nothing else. */
+function leftOutWords({ without }: Clearance): string {
+  if (!without) return '';
+  const { not, region, side } = without;
+  const names = NOT_YET.filter(({ id }) => not.includes(id)).map(({ name }) => name);
+  const where = region ? ` for the ${placeWords(region, side)}` : '';
+  return ` Not yet${where}: ${names.join(', ')}.`;
+}
+
+/**
+ * What clinicians cleared, as of a day, and for what. A word that left something out is said until there is a newer
+ * one, since it bars as long; any other for as long as an operation counts as recent.
+ */
 export function clearedFor(clearances: readonly Clearance[], onDay: Day): readonly string[] {
-  const lately = clearances
-    .filter(({ on }) => Date.parse(onDay) - Date.parse(on) <= HOLDS_MS)
-    .sort((a, b) => a.on.localeCompare(b.on));
-  const newest = lately.filter(
-    ({ question }, i) => !lately.slice(i + 1).some((later) => later.question === question),
-  );
-  return newest.map(
-    ({ by, on, scope }) => `Cleared by ${by} on ${on} for “${scope}”: keep to that.`,
-  );
+  const holds = ({ on, without }: Clearance) =>
+    without !== undefined || Date.parse(onDay) - Date.parse(on) <= HOLDS_MS;
+  return newestWords(clearances)
+    .filter(holds)
+    .map(
+      (one) =>
+        `Cleared by ${one.by} on ${one.on} for “${one.scope}”: keep to that.${leftOutWords(one)}`,
+    );
 }

@@ -1,13 +1,16 @@
 import type { DrillLoad } from '../knowledge/drillLoad';
 import type { DrillRow } from '../knowledge/drillRow';
+import type { FlagId } from '../knowledge/flags';
 import { loadOf } from '../knowledge/loadOf';
 import type { MaybeSide } from '../sides/side';
 import { inOrder } from './inOrder';
 import { jointEffects, type Done, type FlagEffect } from './jointRules';
+import { notYetEffects } from './notYetRules';
 import type { Standing } from './standing';
 
 /** What a flag does by what a drill does to the whole body; of single joints see `jointRules`. */
 export interface FlagRule extends FlagEffect {
+  readonly flag: FlagId;
   /** Of a check or a probe there is no drill: only what it does to a body. */
   readonly when: (load: DrillLoad, drill: DrillRow | null) => boolean;
 }
@@ -168,6 +171,7 @@ const effectsOn = (done: Done, standing: Standing): readonly FlagEffect[] => [
     ({ flag, when }) => standing.flags.includes(flag) && when(done.load, done.drill),
   ),
   ...jointEffects(done, standing),
+  ...notYetEffects(done, standing.notYet),
 ];
 
 /** What stands about a client says of a drill on a side, what keeps it out first. */

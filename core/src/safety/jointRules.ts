@@ -15,7 +15,8 @@ import {
 
 /** What a flag does to a drill: keeps it out, makes it easier, or is said with it. */
 export interface FlagEffect {
-  readonly flag: FlagId;
+  /** A flag of the client, or what a clinician left out of a clearance. */
+  readonly flag: FlagId | 'clearance';
   readonly effect: 'forbidden' | 'easier' | 'warned';
   /** In words for coach and client. */
   readonly says: string;

@@ -1,4 +1,4 @@
-import type { DrillLoad, LoadedJoint, Reach } from '../knowledge/drillLoad';
+import type { DrillLoad } from '../knowledge/drillLoad';
 import type { DrillRow } from '../knowledge/drillRow';
 import { loadOf } from '../knowledge/loadOf';
 import { oneRegion, placeWords, type RegionRow } from '../knowledge/regions';
@@ -6,7 +6,8 @@ import type { MaybeSide } from '../sides/side';
 import type { Pain } from '../trace/caseFile';
 import { goesDeep } from './goesDeep';
 import { inOrder } from './inOrder';
-import { loadAt } from './loadAt';
+import { askOf } from './askOf';
+import { loadWhere } from './loadWhere';
 import { painRule } from './painRule';
 
 /** What a pain does to a drill: keeps it out, or makes it easier, and how. */
@@ -15,67 +16,12 @@ export interface PainEffect {
   readonly says: string;
 }
 
-/** How much a drill asks of the place that hurts: enough to make it easier, or to leave it out. */
-type Ask = 'nothing' | 'little' | 'much';
-
-/** A joint that is taken to its end, bent half-way under the body, or stood on under a weight, is asked for much. */
-function askOfJoint(reach: Reach | undefined, { carries }: DrillLoad): Ask {
-  if (reach === undefined) return 'nothing';
-  const bears = carries === 'weight' || (reach === 'half' && carries === 'body');
-  return reach === 'end' || bears ? 'much' : 'little';
-}
-
-const askOfBack = ({ back, carries }: DrillLoad): Ask =>
-  back !== 'still' || carries === 'weight' ? 'much' : 'nothing';
-
-/** What kneeling, twisting and pressing add where a place is touched by them. */
-function askOfPressure(
-  { kneels, twists, pressed }: RegionRow,
-  { on, presses, turnsKnee }: DrillLoad,
-): Ask {
-  const isTouched =
-    (twists && turnsKnee) || (pressed && presses) || (kneels && on === 'knees') || false;
-  return isTouched ? 'much' : 'nothing';
-}
-
-/** Joints of an arm that bears something. */
-const BORNE_BY: Readonly<Record<NonNullable<DrillLoad['arms']>, readonly LoadedJoint[]>> = {
-  'flat-hands': ['wrist', 'elbow', 'shoulder'],
-  forearm: ['elbow', 'shoulder'],
-  grip: ['wrist', 'elbow', 'shoulder'],
-};
-
-/** A hand on a support only steadies. */
-function askOfArm(joint: LoadedJoint, { arms, hand }: DrillLoad): Ask {
-  if (arms && BORNE_BY[arms].includes(joint)) return 'much';
-  return hand && BORNE_BY.grip.includes(joint) ? 'little' : 'nothing';
-}
-
-function askOf(region: RegionRow, load: DrillLoad): Ask {
-  const asks = [
-    ...region.joints.flatMap((joint) => [
-      askOfJoint(load.joints[joint], load),
-      askOfArm(joint, load),
-    ]),
-    ...(region.isBack ? [askOfBack(load)] : []),
-    askOfPressure(region, load),
-  ];
-  return (['much', 'little'] as const).find((one) => asks.includes(one)) ?? 'nothing';
-}
-
 /** A pain along the leg that shoots: nothing that lengthens its line, however small. */
 const isOnLine = ({ kind, region }: Pain, { line }: DrillLoad, drill: DrillRow | null): boolean =>
   kind === 'electric' &&
   line !== undefined &&
   drill?.family !== 'nerve' &&
   oneRegion(region).spares.includes(line);
-
-/** What a drill on a side does at the side that hurts; the middle of the body has a part in either. */
-function loadWhere({ region, side: at }: Pain, load: DrillLoad, side: MaybeSide): DrillLoad {
-  const { isBack, joints, area } = oneRegion(region);
-  if (isBack || joints.includes('neck')) return load;
-  return loadAt(load, side, area === 'neck-and-arms' ? 'arm' : 'leg', at);
-}
 
 const whereOf = ({ region, side }: Pain): string => placeWords(region, side);
 

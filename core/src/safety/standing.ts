@@ -1,7 +1,11 @@
 import type { FlagId } from '../knowledge/flags';
+import type { NotYetId } from '../knowledge/notYet';
 import { oneRegion } from '../knowledge/regions';
 import type { Side } from '../sides/side';
 import type { GivenCause, HistoryItem } from '../trace/caseFile';
+import type { Clearance } from '../visit/records';
+import type { Place } from './loadWhere';
+import { newestWords } from './newestWords';
 
 /**
  * Joints that are replaced, in degrees: the most that one bends, what a drill takes it to half-way, and what a
@@ -30,12 +34,20 @@ export interface MissingLimb {
   readonly side: Side;
 }
 
+/** What a clinician left out of a clearance: of one place, or of the whole body. */
+export interface NotYetAllowed {
+  readonly by: string;
+  readonly not: readonly NotYetId[];
+  readonly place: Place | null;
+}
+
 /** What stands about a client, from one visit to the next, that changes what is offered. */
 export interface Standing {
   readonly flags: readonly FlagId[];
   /** None, where nobody said which: then any may be. */
   readonly replaced?: readonly ReplacedJoint[];
   readonly missing?: readonly MissingLimb[];
+  readonly notYet?: readonly NotYetAllowed[];
 }
 
 export const isReplaceable = (region: string | undefined): region is Replaceable =>
@@ -58,10 +70,25 @@ export interface Told {
   readonly flags: readonly FlagId[];
   readonly history: readonly HistoryItem[];
   readonly given: readonly GivenCause[];
+  readonly clearances?: readonly Clearance[];
 }
 
+/** What the newest words of clinicians left out; it holds until there is a newer one. */
+const notYetBy = (clearances: readonly Clearance[]): readonly NotYetAllowed[] =>
+  newestWords(clearances).flatMap(({ by, without }) =>
+    without
+      ? [
+          {
+            by,
+            not: without.not,
+            place: without.region ? { region: without.region, side: without.side ?? null } : null,
+          },
+        ]
+      : [],
+  );
+
 /** What stands about a client by all that was told: a replaced joint is one, whether or not it was flagged. */
-export function standingOf({ flags, history, given }: Told): Standing {
+export function standingOf({ flags, history, given, clearances = [] }: Told): Standing {
   const replaced = history.flatMap(maybeReplaced);
   const missing = given
     .filter(({ cause }) => cause === 'prosthesis')
@@ -70,5 +97,6 @@ export function standingOf({ flags, history, given }: Told): Standing {
     ...(replaced.length > 0 ? (['joint-replacement'] as const) : []),
     ...(missing.length > 0 ? (['prosthesis'] as const) : []),
   ];
-  return { flags: [...new Set([...flags, ...implied])], replaced, missing };
+  const notYet = notYetBy(clearances);
+  return { flags: [...new Set([...flags, ...implied])], replaced, missing, notYet };
 }

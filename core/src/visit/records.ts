@@ -7,10 +7,12 @@ import type { ClearKey, FaultId } from '../knowledge/faults';
 import type { FlagId } from '../knowledge/flags';
 import type { Kit } from '../knowledge/kit';
 import type { Norms } from '../knowledge/norms';
+import type { NotYetId } from '../knowledge/notYet';
 import type { Pattern, Phase, View } from '../knowledge/patterns';
 import type { PhraseId } from '../knowledge/phrases';
 import type { ProbeId, ProbeOutcome } from '../knowledge/probes';
 import type { ReferId } from '../knowledge/refer';
+import type { Region } from '../knowledge/regions';
 import type { Setup, SHOES } from '../knowledge/setup';
 import type { Weekday } from '../knowledge/weekdays';
 import type { Segments } from '../body/body';
@@ -47,6 +49,12 @@ export interface Clearance {
   by: string;
   on: Day;
   scope: string;
+  /** What was left out of it: for one place, or for the whole body. */
+  without?: {
+    not: NotYetId[];
+    region?: Region;
+    side?: MaybeSide;
+  };
 }
 
 export interface Consent {
