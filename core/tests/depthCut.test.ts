@@ -265,6 +265,7 @@ describe('above which depth the pattern is practised', () => {
 
   describe('how far what hurts is bent besides', () => {
     const knee = painAt({ score: 4, phase: 'down' });
+    const back = painAt({ region: 'low-back', side: null, score: 4 });
     const told = (pains: Pain[], id: string, side: 'left' | 'right' | null) => {
       const cut = maybeDepthCut(question(pains, { seenDeg: 0 }));
       return careOf(oneDrill(id), side, { flags: [], pains, cut });
@@ -287,11 +288,18 @@ describe('above which depth the pattern is practised', () => {
 
     it.each<[string, Pain[], string, 'left' | 'right' | null, RegExp[]]>([
       [
-        'of each pain',
-        [knee, painAt({ region: 'low-back', side: null, score: 4 })],
+        'of a knee, and not of a back that is held still meanwhile',
+        [knee, back],
         'slow-step-down',
         'right',
         [/right knee/],
+      ],
+      [
+        'of each that it would bend',
+        [painAt({ region: 'hip', score: 4, phase: 'down' }), back],
+        'long-leg-reach',
+        'right',
+        [/right hip/, /trunk/],
       ],
       ['not where it goes on as it is', [painAt({ score: 2 })], 'slow-step-down', 'right', []],
       ['not on the other leg', [knee], 'slow-step-down', 'left', []],

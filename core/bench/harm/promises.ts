@@ -211,7 +211,7 @@ function saysEnough({ asked }: Judged): boolean | null {
 
 const cutOf = ({ file }: Judged) => depthCutOf(reconcile(file).file);
 
-/** What is made easier by a pain that the model has a bend for, besides the pattern and its ladders. */
+/** What would bend further than the model lets what hurts, besides the pattern and its ladders: it is said how far. */
 function saysHowFar(judged: Judged): boolean | null {
   const bends = cutOf(judged)?.bends ?? [];
   const onFeet = judged.report.plan.drills.filter(
