@@ -46,8 +46,48 @@ describe('a range that is there and cannot be used', () => {
     expect(one.sentence).toContain('50° more when moved than by itself');
   });
 
+  /** Error of a hip bend is 3°: a real change is 8.3°, a gap is as likely as not from one and a half of them on. */
+  it.each([
+    [12.47, 0.5],
+    [12.47 + 3 * Math.SQRT2, 0.841],
+    [12.47 - 3 * Math.SQRT2, 0],
+    [10.3, 0.305],
+    [10.2, 0],
+    [20, 0.95],
+  ])('a gap of %p° is one at %p', (gap, p) => {
+    expect(pOf(bend(120, 120 - gap))).toBeCloseTo(p, 2);
+  });
+
+  it('is said of the check, with its side and whole degrees', () => {
+    const [{ key, cause, side, sentence, ownStrength }] = gapCauses([bend(120, 99.6)]);
+    expect({ key, cause, side, ownStrength }).toEqual({
+      ...{ key: 'hip-bend:left:gap', cause: 'hip-bend' },
+      ...{ side: 'left', ownStrength: true },
+    });
+    expect(sentence).toBe('left hip bend: 20° more when moved than by itself');
+    const [middle] = gapCauses([bend(180, 120, { check: 'shoulder-raise', side: undefined })]);
+    expect([middle.key, middle.side]).toEqual(['shoulder-raise:-:gap', null]);
+    expect(middle.sentence).toMatch(/^[a-z].*: 60° more when moved than by itself$/);
+  });
+
+  it('both sides have their own, the largest first, by the norm of the client', () => {
+    const sides = gapCauses([
+      bend(120, 104),
+      bend(120, 90, { side: 'right' }),
+      { check: 'knee-bend', side: 'left', passive: 140, active: 110 },
+    ]);
+    expect(sides.map(({ key }) => key).slice(-1)).toEqual(['hip-bend:left:gap']);
+    expect(sides).toHaveLength(3);
+    const wide = { 'hip-bend': { usual: [120, 8], restricted: [100, 8], sem: 12 } } as const;
+    expect(gapCauses([bend(120, 104)], wide as never)).toEqual([]);
+  });
+
   it('nothing is made of one reading, or of a result', () => {
     expect(gapCauses([bend(120, 90, { active: undefined })])).toEqual([]);
+    expect(gapCauses([bend(120, 90, { passive: undefined })])).toEqual([]);
+    expect(gapCauses([{ check: 'side-hip-hold', side: 'left', passive: 60, active: 5 }])).toEqual(
+      [],
+    );
     expect(gapCauses([{ check: 'double-leg-lift', result: 'lost' }])).toEqual([]);
   });
 

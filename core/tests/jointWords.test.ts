@@ -222,6 +222,7 @@ describe('what stands', () => {
       flags: [],
       replaced: [],
       missing: [],
+      notYet: [],
     }));
   it('a flag that is told and implied stands once', () =>
     expect(

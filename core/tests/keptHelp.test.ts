@@ -2,11 +2,13 @@ import {
   careOf,
   helpedBy,
   isHelp,
+  KIT,
   maybeKeptHelp,
   oneDrill,
   PROBES,
   type CareFor,
   type Helped,
+  type Kit,
   type ProbeId,
 } from '../src';
 import { PROBE_HELPS } from '../src/knowledge/probeHelps';
@@ -14,7 +16,7 @@ import { painAt } from './painAt';
 
 const helped = (...probes: ProbeId[]): Helped[] => probes.map((probe) => ({ probe, side: null }));
 const kept = (drill: string, ...probes: ProbeId[]) =>
-  maybeKeptHelp(oneDrill(drill), helped(...probes), () => true);
+  maybeKeptHelp(oneDrill(drill), helped(...probes), { isAllowed: () => true });
 const care = (drill: string, known: CareFor) => careOf(oneDrill(drill), null, known);
 
 describe('what helped in a probe is used in the pattern', () => {
@@ -63,13 +65,26 @@ describe('what helped in a probe is used in the pattern', () => {
     expect(isHelp('Leave it out: no rounding or twisting of the back.')).toBe(false);
   });
 
+  it.each<[ProbeId, Kit]>([
+    ['heels-up', 'wedge'],
+    ['one-heel-up', 'wedge'],
+    ['post', 'post'],
+    ['held-ahead', 'weight'],
+    ['band-out', 'band'],
+  ])('%s stays only where there is a %s', (probe, needed) => {
+    const keptWith = (kit: Kit[]) =>
+      maybeKeptHelp(oneDrill('squat-to-target'), helped(probe), { isAllowed: () => true, kit });
+    const others = KIT.map(({ id }) => id).filter((id) => id !== needed);
+    expect(keptWith([needed])).not.toBeNull();
+    expect(keptWith(others)).toBeNull();
+    expect(care('squat-to-target', { flags: [], helped: helped(probe), kit: others })).toEqual([]);
+  });
+
   it('a wedge under one heel says which', () =>
     expect(
-      maybeKeptHelp(
-        oneDrill('squat-to-target'),
-        [{ probe: 'one-heel-up', side: 'right' }],
-        () => true,
-      ),
+      maybeKeptHelp(oneDrill('squat-to-target'), [{ probe: 'one-heel-up', side: 'right' }], {
+        isAllowed: () => true,
+      }),
     ).toBe('What helped stays: the wedge under the right heel.'));
 
   it('and none where nobody said which', () =>

@@ -1,6 +1,6 @@
 import type { CauseId } from '../knowledge/causes';
 import type { DrillLoad } from '../knowledge/drillLoad';
-import { KIT, type Kit } from '../knowledge/kit';
+import { KIT } from '../knowledge/kit';
 import { loadOf } from '../knowledge/loadOf';
 import type { CareFor } from '../safety/careOf';
 import { maybeBarred } from '../safety/maybeBarred';
@@ -9,10 +9,9 @@ import type { Candidate, PlannedCause } from './candidates';
 
 type Wanted = Pick<Candidate, 'drill' | 'side' | 'aimed'>;
 
-/** What is known of the client, with what was told to hurt in this visit; and what there is for it. */
+/** What is known of the client, with what was told to hurt in this visit, and what there is for it. */
 export interface AgainstLimits extends CareFor {
   readonly next: 'training' | 'rest';
-  readonly kit?: readonly Kit[];
 }
 
 export interface Against {

@@ -1,4 +1,5 @@
 import type { DrillRow } from '../knowledge/drillRow';
+import type { Kit } from '../knowledge/kit';
 import { loadOf } from '../knowledge/loadOf';
 import type { MaybeSide } from '../sides/side';
 import type { Pain } from '../trace/caseFile';
@@ -17,6 +18,8 @@ export interface CareFor extends Standing {
   readonly cut?: DepthCut | null;
   /** What the pattern was better with in a probe. */
   readonly helped?: readonly Helped[];
+  /** What there is to work with; everything, where nobody said. */
+  readonly kit?: readonly Kit[];
 }
 
 const effectsOf = (drill: DrillRow, side: MaybeSide, known: CareFor) => [
@@ -28,7 +31,7 @@ const effectsOf = (drill: DrillRow, side: MaybeSide, known: CareFor) => [
 const helpFor = (drill: DrillRow, side: MaybeSide, known: CareFor): readonly string[] => {
   const isAllowed = (other: DrillRow) =>
     effectsOf(other, side, known).every(({ effect }) => effect === 'warned');
-  const help = maybeKeptHelp(drill, known.helped ?? [], isAllowed);
+  const help = maybeKeptHelp(drill, known.helped ?? [], { isAllowed, kit: known.kit });
   return help ? [help] : [];
 };
 

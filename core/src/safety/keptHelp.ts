@@ -1,5 +1,6 @@
 import type { DrillRow } from '../knowledge/drillRow';
 import { oneDrill } from '../knowledge/drills';
+import { KIT, type Kit } from '../knowledge/kit';
 import { loadOf } from '../knowledge/loadOf';
 import { PROBE_HELPS } from '../knowledge/probeHelps';
 import { PROBES, type ProbeId } from '../knowledge/probes';
@@ -33,21 +34,26 @@ const handsAreTaken = (drill: DrillRow): boolean => {
 /** The pattern itself; a ladder has help of its own, a rung at a time. */
 const practises = ({ family }: DrillRow): boolean => family === 'pattern' || family === 'fit';
 
-/**
- * What of it the pattern is practised with, in one sentence; null where nothing helped.
- *
- * @param isAllowed whether a drill that does the same may be given as it is
- */
+/** What decides whether a help can stay. */
+export interface HelpRules {
+  /** Whether a drill that does the same may be given as it is. */
+  readonly isAllowed: (other: DrillRow) => boolean;
+  /** What there is to help with; everything, where nobody said. */
+  readonly kit?: readonly Kit[];
+}
+
+/** What of it the pattern is practised with, in one sentence; null where nothing helped. */
 export function maybeKeptHelp(
   drill: DrillRow,
   helped: readonly Helped[],
-  isAllowed: (other: DrillRow) => boolean,
+  { isAllowed, kit = KIT.map(({ id }) => id) }: HelpRules,
 ): string | null {
   if (!practises(drill)) return null;
   const all = new Set(helped.map(({ probe }) => probe));
   const words = helped.flatMap(({ probe, side }) => {
     const help = PROBE_HELPS[probe];
     if (!help || (help.yields && all.has(help.yields))) return [];
+    if (help.needs && !kit.includes(help.needs)) return [];
     if (help.hands && handsAreTaken(drill)) return [];
     if (help.moves && drill.dose.by === 'hold') return [];
     const same: readonly string[] = help.drills ?? [];

@@ -18,5 +18,6 @@ export function careAtHome(
     pains,
     cut: known && depthCutOf(known, pains),
     helped: known ? helpedBy(known.probes) : [],
+    kit: file.client.home.kit,
   };
 }
