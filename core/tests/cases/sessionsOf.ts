@@ -50,27 +50,33 @@ function changedBy({ drills }: ReportedPlan): SessionWish {
   };
 }
 
-function sessionsOf({ file: document }: AcceptanceCase, place: number) {
+/** Plans for the causes of a case, whatever is asked for. */
+function plannerOf({ file: document }: AcceptanceCase, approach: SessionLimits['approach']) {
   const file = caseFileFrom(document);
   const found = plannedCauses(trace(file), reconcile(file).file);
-  const limits = (asked: Asked): SessionLimits => ({
-    pattern: file.look.pattern,
-    ...careFrom(reportedCare(file)),
-    approach: asked.minutes === 30 ? APPROACHES[place % APPROACHES.length].id : 'blended',
-    ...asked,
-  });
-  const chosen = [place, place + 2].map((i) => ASKED[i % ASKED.length]);
-  const usual = limits({ minutes: 12, next: 'training' });
-  return [
-    ...chosen.map(([words, asked]) => [words, linesOf(planReport(found, limits(asked)))] as const),
-    ...(place % 2 === 0
-      ? [[CHANGED, linesOf(planReport(found, usual, changedBy(planReport(found, usual))))] as const]
-      : []),
-  ];
+  const care = careFrom(reportedCare(file));
+  const { pattern } = file.look;
+  return (asked: Asked, wish?: SessionWish): ReportedPlan =>
+    planReport(found, { pattern, ...care, approach, ...asked }, wish);
 }
 
-/** Two or three sessions of every case, each as lines, by its name and what was asked for. */
-export const allSessions = (): readonly (readonly [string, readonly string[]])[] =>
-  [...ACCEPTANCE_CASES, ...CASES_OF_CARE].flatMap((one, place) =>
-    sessionsOf(one, place).map(([words, lines]) => [`${one.name} · ${words}`, lines] as const),
-  );
+type Session = readonly [name: string, lines: () => readonly string[]];
+
+function sessionsOf(one: AcceptanceCase, place: number): readonly Session[] {
+  const chosen = [place, place + 2].map((i): Session => {
+    const [words, asked] = ASKED[i % ASKED.length];
+    const school = APPROACHES[place % APPROACHES.length].id;
+    const approach = asked.minutes === 30 ? school : 'blended';
+    return [`${one.name} · ${words}`, () => linesOf(plannerOf(one, approach)(asked))];
+  });
+  const changed = (): readonly string[] => {
+    const [plan, usual] = [plannerOf(one, 'blended'), { minutes: 12, next: 'training' } as const];
+    return linesOf(plan(usual, changedBy(plan(usual))));
+  };
+  return place % 2 === 0 ? [...chosen, [`${one.name} · ${CHANGED}`, changed]] : chosen;
+}
+
+/** Two or three sessions of every case, by its name and what was asked for; worked out when they are asked for. */
+export const SESSIONS: readonly Session[] = [...ACCEPTANCE_CASES, ...CASES_OF_CARE].flatMap(
+  sessionsOf,
+);
