@@ -68,6 +68,13 @@ const ROWS: readonly Row[] = [
   },
   {
     flag: 'osteoporosis',
+    effect: 'warned',
+    says: 'End before the low back rounds.',
+    yes: of(END, { ...END, carries: 'body' }),
+    no: of({ ...END, carries: 'weight' }, HALF, { joints: { knee: 'end' } }),
+  },
+  {
+    flag: 'osteoporosis',
     effect: 'forbidden',
     says: 'no weight on one leg: a fall breaks bones',
     yes: of({ on: 'feet', stance: 'one', carries: 'weight' }),

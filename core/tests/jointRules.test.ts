@@ -141,7 +141,13 @@ describe('a prosthesis', () => {
     ['hip-across-body', 'left', leg('knee'), null],
     ['hip-across-body', 'left', leg('hip'), 'forbidden'],
     ['squat-to-target', null, leg('knee'), null],
+    // Nobody said which limb: any foot may be the one, and no more than a foot is known to be gone.
     ['tall-march', 'right', { flags: ['prosthesis'] }, 'forbidden'],
+    ['point-and-pull', 'right', { flags: ['prosthesis'] }, 'forbidden'],
+    ['calf-roller', 'left', { flags: ['prosthesis'] }, 'forbidden'],
+    ['heel-to-seat-pull', 'left', { flags: ['prosthesis'] }, null],
+    ['side-hip-lift', 'left', { flags: ['prosthesis'] }, null],
+    ['squat-to-target', null, { flags: ['prosthesis'] }, null],
   ])('%s %s with %j: %s', (id, side, standing, expected) =>
     expect(effectOf(id, side, standing)).toBe(expected),
   );

@@ -189,6 +189,11 @@ describe('a prosthesis, in words', () => {
   it.each<[Partial<DrillLoad>, string[]]>([
     [{ stance: 'one' }, ['forbidden: no standing on one leg with a prosthesis']],
     [{ stance: 'one', hand: true }, ['forbidden: no standing on one leg with a prosthesis']],
+    ...(['toes', 'foot', 'ankle'] as const).map((joint): [Partial<DrillLoad>, string[]] => [
+      { joints: { [joint]: 'end' } },
+      ['forbidden: no ankle or foot is worked on until it is told which one is not there'],
+    ]),
+    [{ joints: { ankle: 'half', knee: 'end' } }, []],
     [{ stance: 'staggered' }, []],
   ])('nobody said which: %j', (part, expected) =>
     expect(said(part, { flags: ['prosthesis'] })).toEqual(expected),

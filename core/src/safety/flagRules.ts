@@ -51,6 +51,12 @@ export const FLAG_RULES: readonly FlagRule[] = [
   },
   {
     flag: 'osteoporosis',
+    when: (load) => load.joints.hip === 'end' && !isWeighted(load),
+    effect: 'warned',
+    says: 'End before the low back rounds.',
+  },
+  {
+    flag: 'osteoporosis',
     when: (load) => load.stance === 'one' && isWeighted(load),
     effect: 'forbidden',
     says: 'no weight on one leg: a fall breaks bones',

@@ -126,7 +126,20 @@ function ofMissing({ from, side: at }: MissingLimb, { load, drill, side }: Done)
     : [];
 }
 
-const UNKNOWN_LIMB = prosthesis('forbidden', 'no standing on one leg with a prosthesis');
+/** Nobody said which limb: any foot may be the one that is not there. */
+function ofUnknown({ load, drill }: Done): FlagEffect[] {
+  if (load.stance === 'one')
+    return [prosthesis('forbidden', 'no standing on one leg with a prosthesis')];
+  const isEnd = MISSING.ankle.some((joint) => load.joints[joint] === 'end');
+  return isEnd || (drill !== null && isForMissing(drill, MISSING.ankle))
+    ? [
+        prosthesis(
+          'forbidden',
+          'no ankle or foot is worked on until it is told which one is not there',
+        ),
+      ]
+    : [];
+}
 
 /** What replaced joints and missing limbs do to a drill, a check or a probe on a side. */
 export function jointEffects(
@@ -141,9 +154,7 @@ export function jointEffects(
     ...(flags.includes('prosthesis')
       ? missing.length > 0
         ? missing.flatMap((one) => ofMissing(one, done))
-        : done.load.stance === 'one'
-          ? [UNKNOWN_LIMB]
-          : []
+        : ofUnknown(done)
       : []),
   ];
 }
