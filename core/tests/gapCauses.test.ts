@@ -78,6 +78,9 @@ describe('a range that is there and cannot be used', () => {
     ]);
     expect(sides.map(({ key }) => key).slice(-1)).toEqual(['hip-bend:left:gap']);
     expect(sides).toHaveLength(3);
+    // By the size against the error of the check, not by degrees.
+    const two = gapCauses([bend(120, 96), { check: 'shoulder-raise', passive: 180, active: 140 }]);
+    expect(two.map(({ cause }) => cause)).toEqual(['shoulder-raise', 'hip-bend']);
     const wide = { 'hip-bend': { usual: [120, 8], restricted: [100, 8], sem: 12 } } as const;
     expect(gapCauses([bend(120, 104)], wide as never)).toEqual([]);
   });
