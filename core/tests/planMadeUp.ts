@@ -1,7 +1,10 @@
 import {
+  CAUSES,
   DRILLS,
   oneDrill,
+  type CauseId,
   type CauseKind,
+  type CauseRow,
   type DrillRow,
   type Family,
   type MaybeSide,
@@ -31,6 +34,14 @@ export function likely(key: string, part: Partial<PlannedCause> = {}): PlannedCa
     sentence: `Sentence of ${key}`,
     ...part,
   };
+}
+
+const table = CAUSES as readonly CauseRow[];
+
+/** A cause of the table as a plan takes it, so likely. */
+export function causeOf(id: CauseId, side: MaybeSide, p: number): PlannedCause {
+  const { kind, sentence } = table.find((one) => one.id === id)!;
+  return likely(`${id}:${side ?? '-'}`, { kind, sentence, p });
 }
 
 /** The first drill of a kind, or a named one with something changed. */

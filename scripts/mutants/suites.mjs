@@ -44,6 +44,7 @@ export const SUITES = {
     'twins',
     'candidates',
     'reasonAgainst',
+    'sessionChoice',
     'wish',
     'work',
     'gapCauses',
