@@ -1,4 +1,5 @@
 import {
+  chooseRung,
   doseDrill,
   doseMinutes,
   dropDrill,
@@ -54,10 +55,25 @@ describe('what the coach holds on to', () => {
     expect(movedTo(['a', 'b', 'c'], key, place).join(' ')).toBe(words);
   });
 
-  it('is told from nothing', () => {
-    expect(isWished(NO_WISH)).toBe(false);
-    expect(isWished(dropDrill(NO_WISH, A))).toBe(true);
+  it('climbs to another rung, and is then held', () => {
+    const wish = chooseRung(chooseRung(NO_WISH, A, 'low'), B, 'high');
+    expect(wish.rungs).toEqual({
+      'knee-over-outer-toes@right': 'low',
+      'bent-knee-calf-wall@right': 'high',
+    });
+    expect(wish.locked).toEqual([A, B]);
+    expect(chooseRung(wish, A, 'middle').rungs['knee-over-outer-toes@right']).toBe('middle');
   });
+
+  it.each([
+    [NO_WISH, false],
+    [dropDrill(NO_WISH, A), true],
+    [lockDrill(NO_WISH, A), true],
+    [{ ...NO_WISH, order: ['x@'] }, true],
+    [{ ...lockDrill(NO_WISH, A), order: ['x@'] }, true],
+    [{ ...NO_WISH, doses: { 'x@': { by: 'hold', seconds: 5, sets: 1 } as const } }, true],
+    [{ ...NO_WISH, rungs: { 'x@': 'low' } }, true],
+  ])('%j is told from nothing: %p', (wish, is) => expect(isWished(wish)).toBe(is));
 });
 
 describe('others for the same cause', () => {

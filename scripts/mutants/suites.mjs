@@ -45,6 +45,7 @@ export const SUITES = {
     'candidates',
     'reasonAgainst',
     'sessionChoice',
+    'swaps',
     'wish',
     'work',
     'gapCauses',
