@@ -53,6 +53,7 @@ export const SUITES = {
     'added',
     'longSessions',
     'goldenSessions',
+    'bestSetRules',
     'bestSet',
     'bothSides',
     'sessionPlan',
