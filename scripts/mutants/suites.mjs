@@ -45,6 +45,7 @@ export const SUITES = {
     'candidates',
     'reasonAgainst',
     'sessionChoice',
+    'sessionRules',
     'swaps',
     'wish',
     'work',
