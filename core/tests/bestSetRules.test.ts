@@ -4,6 +4,7 @@ const WORTH = new Map([
   ['a', 1],
   ['b', 0.5],
   ['c', 0.25],
+  ['d', 0.5],
 ]);
 const option = (
   key: string,
@@ -66,6 +67,21 @@ it.each<[string, Asked, string | null]>([
     'of equals what takes fewer minutes',
     { options: [option('long', { a: 0.5 }, { minutes: 3 }), option('short', { a: 0.5 })], most: 1 },
     'short',
+  ],
+  [
+    'also of equals for different things',
+    { options: [option('D', { d: 0.5 }, { minutes: 3 }), B], most: 1 },
+    'B',
+  ],
+  [
+    'whichever is named first',
+    { options: [B, option('D', { d: 0.5 }, { minutes: 3 })], most: 1 },
+    'B',
+  ],
+  [
+    'as long as both take the same, the first',
+    { options: [option('D', { d: 0.5 }), B], most: 1 },
+    'D',
   ],
   ['of equals in everything the first', { options: [A, option('A2', { a: 0.5 })], most: 1 }, 'A'],
 ])('chooses %s', (_name, asked, wanted) => expect(keys(asked)).toBe(wanted));
