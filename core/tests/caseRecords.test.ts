@@ -11,6 +11,7 @@ import {
   visitPart,
   type CaseDocument,
   type CaseRecords,
+  type Clearance,
   type ClientFile,
   type VisitFile,
   noRecords,
@@ -148,4 +149,17 @@ it('leaves contradictions behind, and names them', () => {
   );
   expect(checks).toEqual([]);
   expect(ignored.map(({ path }) => path)).toEqual(['checks.0', 'checks.1']);
+});
+
+it('what a clinician has not allowed yet bars in the practice, and names nobody outside it', () => {
+  const visit = visitOf(made(read(caseOf({ look: { faults: [] } }))));
+  const clearance: Clearance = {
+    ...{ question: 'recent-operation', reportedIn: 'v', recordedIn: 'v', on: '2026-03-31' },
+    ...{ by: 'Dr Orla Fenn', scope: 'squats to a chair', without: { not: ['weight'] } },
+  };
+  const cleared = { ...visit, client: { ...visit.client, clearances: [clearance] } };
+  expect(caseFileOf(cleared).notYet).toEqual([
+    { by: 'Dr Orla Fenn', not: ['weight'], place: null },
+  ]);
+  expect(JSON.stringify(caseDocumentOf(cleared))).not.toContain('Orla');
 });

@@ -111,6 +111,16 @@ describe('what can come out of a finding', () => {
   });
 });
 
+it('nothing is asked next that a clinician has not allowed yet', () => {
+  const barred = [{ by: 'Dr Orla Fenn', not: ['end'], place: { region: 'ankle', side: null } }];
+  const asks = (file: CaseFile) => nextChecks(file).ranked.map(nameOf);
+  const ofAnkle = (name: string) => name.startsWith('ankle-bend');
+  expect(asks(slideTo('right')).some(ofAnkle)).toBe(true);
+  const spared = asks(slideTo('right', { notYet: barred as CaseFile['notYet'] }));
+  expect(spared.length).toBeGreaterThan(3);
+  expect(spared.some(ofAnkle)).toBe(false);
+});
+
 describe('what to ask next', () => {
   const { ranked } = nextChecks(slideTo('right'));
 

@@ -158,7 +158,7 @@ export const enCoach = {
     clearedFor: 'For what',
     notYet: 'What not yet, if anything',
     notYetIds: {
-      loading: 'anything that loads it',
+      loading: 'any loading',
       weight: 'weights',
       end: 'the end of the range',
       'one-leg': 'one leg alone',

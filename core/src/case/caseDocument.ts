@@ -20,7 +20,7 @@ export interface CaseSession {
  * Taxikine's open exchange format, version 1, as it is written: everything a trace needs, by ids.
  * Fields that this version does not know are kept.
  */
-export interface CaseDocument extends Omit<CaseFile, 'checks' | 'look'> {
+export interface CaseDocument extends Omit<CaseFile, 'checks' | 'look' | 'notYet'> {
   format: typeof CASE_FORMAT;
   version: typeof CASE_VERSION;
   approach: ApproachId;

@@ -1,6 +1,6 @@
 /** What a clinician may leave out of a clearance, the widest first. Ours. */
 export const NOT_YET = [
-  { id: 'loading', name: 'loading', words: 'anything that loads it' },
+  { id: 'loading', name: 'any loading', words: 'any loading' },
   { id: 'weight', name: 'weights', words: 'weights' },
   { id: 'end', name: 'end of the range', words: 'the end of the range' },
   { id: 'one-leg', name: 'standing on one leg', words: 'standing on one leg' },

@@ -1,11 +1,9 @@
 import type { FlagId } from '../knowledge/flags';
-import type { NotYetId } from '../knowledge/notYet';
 import { oneRegion } from '../knowledge/regions';
 import type { Side } from '../sides/side';
 import type { GivenCause, HistoryItem } from '../trace/caseFile';
 import type { Clearance } from '../visit/records';
-import type { Place } from './loadWhere';
-import { newestWords } from './newestWords';
+import { notYetBy, type NotYetAllowed } from './notYetAllowed';
 
 /**
  * Joints that are replaced, in degrees: the most that one bends, what a drill takes it to half-way, and what a
@@ -32,13 +30,6 @@ export interface ReplacedJoint {
 export interface MissingLimb {
   readonly from: 'ankle' | 'knee' | 'hip';
   readonly side: Side;
-}
-
-/** What a clinician left out of a clearance: of one place, or of the whole body. */
-export interface NotYetAllowed {
-  readonly by: string;
-  readonly not: readonly NotYetId[];
-  readonly place: Place | null;
 }
 
 /** What stands about a client, from one visit to the next, that changes what is offered. */
@@ -72,20 +63,6 @@ export interface Told {
   readonly given: readonly GivenCause[];
   readonly clearances?: readonly Clearance[];
 }
-
-/** What the newest words of clinicians left out; it holds until there is a newer one. */
-const notYetBy = (clearances: readonly Clearance[]): readonly NotYetAllowed[] =>
-  newestWords(clearances).flatMap(({ by, without }) =>
-    without
-      ? [
-          {
-            by,
-            not: without.not,
-            place: without.region ? { region: without.region, side: without.side ?? null } : null,
-          },
-        ]
-      : [],
-  );
 
 /** What stands about a client by all that was told: a replaced joint is one, whether or not it was flagged. */
 export function standingOf({ flags, history, given, clearances = [] }: Told): Standing {

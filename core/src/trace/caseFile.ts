@@ -12,6 +12,7 @@ import type { Region } from '../knowledge/regions';
 import type { ProbeId, ProbeOutcome } from '../knowledge/probes';
 import type { ReferId } from '../knowledge/refer';
 import type { Setup } from '../knowledge/setup';
+import type { NotYetAllowed } from '../safety/notYetAllowed';
 import type { MaybeSide, Side } from '../sides/side';
 
 export interface SeenFault {
@@ -124,4 +125,6 @@ export interface CaseFile {
   norms?: Norms;
   coach?: Opinion[];
   lessons?: Lesson[];
+  /** What clinicians have not allowed yet; it stays in the practice, since it names them. */
+  notYet?: readonly NotYetAllowed[];
 }

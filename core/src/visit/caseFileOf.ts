@@ -1,5 +1,6 @@
 import { oneProbe } from '../knowledge/probes';
 import { USUAL_SETUP } from '../knowledge/setup';
+import { notYetBy } from '../safety/notYetAllowed';
 import type { CaseFile, CheckFinding, Opinion } from '../trace/caseFile';
 import type { CheckRecord, ProbeRecord } from './records';
 import type { VisitFile } from './visitFile';
@@ -62,6 +63,7 @@ export function caseFileOf(file: VisitFile): CaseFile {
     probes: probes.flatMap(probeFindings),
     checks: checks.filter((one) => one.role === 'first').map(checkFinding),
     norms: client.norms,
+    notYet: notYetBy(client.clearances),
     coach: opinionsOf(visit),
     lessons: lessons.map(({ cause, side, outcome, words }) => ({ cause, side, outcome, words })),
   };

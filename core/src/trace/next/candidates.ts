@@ -5,7 +5,7 @@ import { GRADES } from '../../knowledge/patterns';
 import type { Setup } from '../../knowledge/setup';
 import { maybeAgainstCheck, maybeAgainstProbe } from '../../safety/againstAsking';
 import type { CareFor } from '../../safety/careOf';
-import { standingOf } from '../../safety/standing';
+import { standingIn } from '../../safety/standingIn';
 import { SIDES, type MaybeSide } from '../../sides/side';
 import { suspectSide } from '../../visit/suspectSide';
 import type { CaseFile, SeenFault } from '../caseFile';
@@ -90,7 +90,7 @@ const isSafe = (one: Candidate, known: CareFor): boolean =>
 
 /** Everything that could be asked next, and may be of this client. */
 export function candidatesOf(file: CaseFile, nodes: readonly CauseNode[]): Candidate[] {
-  const known: CareFor = { ...standingOf(file.client), pains: file.look.pain };
+  const known: CareFor = { ...standingIn(file), pains: file.look.pain };
   return [...probeCandidates(file, nodes), ...checkCandidates(file, nodes)].filter((one) =>
     isSafe(one, known),
   );

@@ -4,7 +4,7 @@ import type { CheckId } from '../../knowledge/checks';
 import type { ProbeId } from '../../knowledge/probes';
 import type { MaybeSide } from '../../sides/side';
 import type { SessionLimits } from '../../planning/sessionLimits';
-import { standingOf } from '../../safety/standing';
+import { standingIn } from '../../safety/standingIn';
 import type { CaseFile } from '../caseFile';
 import { PlanNow } from './PlanNow';
 import type { CauseNode } from '../inference/network';
@@ -135,7 +135,7 @@ export function nextChecks(
     ...session,
     approach,
     pattern: file.look.pattern,
-    ...standingOf(file.client),
+    ...standingIn(file),
     pains: file.look.pain,
   };
   const now = new PlanNow(nodes, before, limits);
