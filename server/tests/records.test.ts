@@ -181,6 +181,27 @@ describe('safety cannot be worked around', () => {
     await put('drills', newDrill(visit)).expect(201);
   });
 
+  it('takes no drill that a clinician has not allowed yet, until there is a newer word', async () => {
+    const { client, visit } = await visitOf();
+    const word = {
+      question: 'recent-operation' as const,
+      reportedIn: visit.id,
+      recordedIn: visit.id,
+      by: 'Dr. Feld',
+      on: '2026-11-23',
+      scope: 'sitting and standing',
+    };
+    const drill = newDrill(visit, { drill: 'knee-over-outer-toes', side: 'right' });
+    const without = { not: ['kneeling' as const] };
+    const first = { ...client, clearances: [{ ...word, without }] };
+    await put('clients', first, 1).expect(200);
+    const { body } = await put('drills', drill).expect(422);
+    expect(body.message).toContain('Dr. Feld has not allowed kneeling yet');
+    const newer = { ...first, clearances: [...first.clearances, { ...word, scope: 'all of it' }] };
+    await put('clients', newer, 2).expect(200);
+    await put('drills', drill).expect(201);
+  });
+
   it('takes no drill in another visit either', async () => {
     const { client } = await visitOf({
       asks: [{ on: '2026-11-23T11:00:00.000Z', positives: ['fever'] }],
