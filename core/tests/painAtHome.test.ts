@@ -1,5 +1,6 @@
 import {
   careAtHome,
+  careButDepth,
   handoutOf,
   homePage,
   keyOf,
@@ -11,8 +12,10 @@ import {
   planWeek,
   USUAL_SETUP,
   type ClientFile,
+  type Kit,
   type Pain,
 } from '../src';
+import { painsAtHome } from '../src/week/painsAtHome';
 import { painAt } from './painAt';
 import { newPlan } from './madeUp';
 import { homeDrill } from './weeks';
@@ -87,11 +90,7 @@ const onPage = (file: ClientFile) =>
   homePage(file, 'Saltreach', '2026-03-20').plan!.days.flatMap(({ doses }) =>
     doses.map(({ key }) => key),
   );
-const onPaper = (file: ClientFile) => {
-  const open = maybeOpenPlan(file)!;
-  const { drills } = handoutOf(open.plan, open.entries, careAtHome(file, open.plan));
-  return drills.map(({ drill }) => keyOf(drill));
-};
+const onPaper = (file: ClientFile) => handout(file).map(({ drill }) => keyOf(drill));
 
 it.each<[string, Pain[][], boolean]>([
   ['nothing hurts', [[]], true],
@@ -108,6 +107,58 @@ it.each<[string, Pain[][], boolean]>([
     expect(drills).toContain(keyOf(HIP_LIFT));
     expect(drills).toContain(keyOf(PATTERN));
   }
+});
+
+const handout = (file: ClientFile, careOf = careAtHome) => {
+  const open = maybeOpenPlan(file)!;
+  return handoutOf(open.plan, open.entries, careOf(file, open.plan)).drills;
+};
+/** As a screen knows it before the posture model has said how deep. */
+const quickCare: typeof careAtHome = (file, plan) => careButDepth(file, painsAtHome(file, plan));
+
+it('what helped in the newest look stays at home, on the page and on both papers, where its kit is', () => {
+  const HELPED = 'What helped stays: heels on the wedge.';
+  const helped = (kit: Kit[]): ClientFile => {
+    const file = fileWith([]);
+    const { client, looks } = file;
+    const done = {
+      ...about,
+      visitId: LATER,
+      id: 'probe',
+      probe: 'heels-up',
+      setup: USUAL_SETUP,
+      outcomes: [{ fault: 'depth-short', side: null, outcome: 'better' }],
+      doneOn: looks[1].startedOn,
+      removed: false,
+    } as const;
+    const probes = [{ ...done, outcomes: [...done.outcomes] }];
+    return { ...file, probes, client: { ...client, home: { ...client.home, kit } } };
+  };
+  const told = (file: ClientFile) => [
+    homePage(file, 'Saltreach', '2026-03-20').plan!.drills.flatMap(({ care }) => care),
+    ...[careAtHome, quickCare].map((care) => handout(file, care).flatMap((one) => one.care)),
+  ];
+  for (const care of told(helped(['wedge', 'wall']))) expect(care).toContain(HELPED);
+  for (const care of told(helped(['wall']))) expect(care).not.toContain(HELPED);
+});
+
+it('what a clinician has not allowed yet is not on the page, nor on paper', () => {
+  const file = fileWith([]);
+  const clearance = {
+    question: 'recent-operation',
+    reportedIn: VISIT,
+    recordedIn: VISIT,
+    by: 'Dr Orla Fenn',
+    on: START,
+    scope: 'squats',
+    without: { not: ['one-leg'], region: 'knee', side: 'right' },
+  } satisfies ClientFile['client']['clearances'][number];
+  const cleared = { ...file, client: { ...file.client, clearances: [clearance] } };
+  for (const drills of [onPage(cleared), onPaper(cleared)]) {
+    expect(drills).not.toContain(keyOf(STEP_DOWN));
+    expect(drills).toContain(keyOf(PATTERN));
+  }
+  expect(onPage(file)).toContain(keyOf(STEP_DOWN));
 });
 
 it('the coach reads why in the week', () => {

@@ -7,6 +7,7 @@ import {
   type MaybeSide,
   type Pain,
 } from '../src';
+import type { NotYetId } from '../src/knowledge/notYet';
 import { DRILL_LOADS } from '../src/knowledge/drillLoads';
 import type { CareFor } from '../src/safety/careOf';
 
@@ -113,6 +114,16 @@ describe('how high a flag lets a ladder be climbed', () => {
         ).toBeNull();
   });
 });
+
+it.each<[NotYetId, string, string]>([
+  ['weight', SPLIT.drill, 'heel-down'],
+  ['weight', SQUAT.drill, 'arms-home'],
+  ['weight', HINGE.drill, 'free'],
+])('while %s is not allowed yet, %s: %s', (not, drill, rung) =>
+  expect(
+    highest(drill, { flags: [], notYet: [{ by: 'Dr Orla Fenn', not: [not], place: null }] }),
+  ).toBe(rung),
+);
 
 describe('how high a pain lets a ladder be climbed', () => {
   const pain = (part: Partial<Pain>): CareFor => ({

@@ -1,9 +1,9 @@
 import { posesOfDrill } from '@taxikine/core/knowledge/posesOfDrill';
 import { doseWords } from '@taxikine/core/planning/doseSeconds';
 import type { ClientFile } from '@taxikine/core/visit/records';
+import { careButDepth } from '@taxikine/core/week/careButDepth';
 import { handoutOf, type HandoutDrill, type Handout } from '@taxikine/core/week/handout';
 import { maybeCurrentPlan, maybeOpenPlan, type PlanAtHome } from '@taxikine/core/week/planAtHome';
-import { standingOf } from '@taxikine/core/safety/standing';
 import { painsAtHome } from '@taxikine/core/week/painsAtHome';
 import { View } from '@tamagui/core';
 import { useMemo, useState } from 'react';
@@ -71,12 +71,12 @@ function Paper({ file, at, large }: { file: ClientFile; at: PlanAtHome; large: b
   const t = useText();
   const { practice } = useCoach();
   const { plan, entries } = at;
-  const { pains, visit } = useMemo(() => painsAtHome(file, plan), [file, plan]);
-  const cut = useDepthCut(visit);
+  const found = useMemo(() => painsAtHome(file, plan), [file, plan]);
+  const cut = useDepthCut(found.visit);
   const [begins] = useWeekdays();
   const handout = useMemo(
-    () => handoutOf(plan, entries, { ...standingOf(file.client), pains, cut }, begins),
-    [plan, entries, file.client, pains, cut, begins],
+    () => handoutOf(plan, entries, { ...careButDepth(file, found), cut }, begins),
+    [plan, entries, file, found, cut, begins],
   );
   return (
     <View

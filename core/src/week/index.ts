@@ -61,6 +61,7 @@ export { stepAdvice, withStep, type StepAdvice } from './stepAdvice';
 export { heldFromHome, homeDrillsOf, type HeldFromHome } from './homeDrills';
 export { newHomePlan, type Here } from './newHomePlan';
 export { careAtHome } from './careAtHome';
+export { careButDepth } from './careButDepth';
 export { homePage, type HomePage, type PageDay, type PageDrill, type PagePlan } from './homePage';
 export { handoutOf, type Handout, type HandoutDrill } from './handout';
 export { entriesOf, maybeCurrentPlan, maybeOpenPlan, type PlanAtHome } from './planAtHome';
