@@ -1,20 +1,15 @@
-import { nextChecks, trace, USUAL_SETUP, type CaseFile, type CheckFinding } from '../src';
+import { nextChecks, trace, type CaseFile, type CheckFinding } from '../src';
 import { isSettled } from '../src/trace/next/PlanNow';
 import type { CauseNode } from '../src/trace/inference/network';
+import { fileOf } from './fileMadeUp';
 
-const fileOf = (checks: CheckFinding[], part: Partial<CaseFile['look']> = {}): CaseFile => ({
-  client: { heightM: 1.75, massKg: 75, flags: [], refer: [], history: [], given: [] },
-  look: {
-    pattern: 'squat',
-    setup: USUAL_SETUP,
-    faults: [{ fault: 'hips-slide', side: 'left', phase: 'bottom', grade: 'plain', value: 30 }],
-    clear: [],
-    pain: [],
-    ...part,
-  },
-  probes: [],
-  checks,
-});
+const slid = (...checks: CheckFinding[]): CaseFile =>
+  fileOf({
+    look: {
+      faults: [{ fault: 'hips-slide', side: 'left', phase: 'bottom', grade: 'plain', value: 30 }],
+    },
+    checks,
+  });
 
 const ankle = (side: 'left' | 'right', passive: number, felt?: 'front'): CheckFinding => ({
   check: 'ankle-bend-knee-bent',
@@ -24,10 +19,10 @@ const ankle = (side: 'left' | 'right', passive: number, felt?: 'front'): CheckFi
 });
 
 it('nothing but a slide: there is something to ask', () =>
-  expect(nextChecks(fileOf([])).enough).toBe(false));
+  expect(nextChecks(slid()).enough).toBe(false));
 
 it('one stiff ankle that explains the slide, and nothing that comes near: enough', () => {
-  const file = fileOf([ankle('right', 24, 'front'), ankle('left', 41)]);
+  const file = slid(ankle('right', 24, 'front'), ankle('left', 41));
   const [first, second] = trace(file).causes;
   expect(first).toMatchObject({ key: 'ankle-joint:right' });
   expect(first.p).toBeGreaterThan(0.95);
@@ -36,7 +31,7 @@ it('one stiff ankle that explains the slide, and nothing that comes near: enough
 });
 
 it('the same ankle with a rival half as likely: not yet', () => {
-  const file = fileOf([ankle('right', 24), ankle('left', 41)]);
+  const file = slid(ankle('right', 24), ankle('left', 41));
   expect(trace(file).causes[1].p).toBeGreaterThan(0.25);
   expect(nextChecks(file).enough).toBe(false);
 });

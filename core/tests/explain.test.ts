@@ -6,7 +6,11 @@ import {
   rivalsOf,
   trace,
   withoutFindings,
+  type HistoryItem,
+  type SeenFault,
 } from '../src';
+import { LIKELY_ENOUGH } from '../src/trace/likelyEnough';
+import { fileOf } from './fileMadeUp';
 import { ACCEPTANCE_CASES, caseOf } from './cases/acceptanceCases';
 
 const SLIDE = caseFileFrom(ACCEPTANCE_CASES[0].file);
@@ -15,6 +19,13 @@ const OPEN = caseFileFrom(
     look: { faults: [{ fault: 'hips-slide', side: 'left', phase: 'bottom', grade: 'plain' }] },
   }),
 );
+
+const seen = (fault: SeenFault['fault']): SeenFault => ({
+  fault,
+  phase: 'bottom',
+  grade: 'plain',
+});
+const HABITS: HistoryItem[] = [{ what: 'sitting' }, { what: 'sprain', region: 'ankle' }];
 
 describe('leaving findings out', () => {
   it.each(ACCEPTANCE_CASES.map(({ name, file }) => [name, file] as const))(
@@ -81,5 +92,26 @@ describe('disagreements of schools', () => {
     const hamstrings = caseFileFrom(ACCEPTANCE_CASES[2].file);
     expect(ids(hamstrings, 'training')).toContain('hold-before-training');
     expect(ids(hamstrings, 'rest')).not.toContain('hold-before-training');
+  });
+
+  it.each([
+    [
+      'one fault of some',
+      { look: { faults: [seen('knee-in'), seen('tips-back')] } },
+      'cue-or-part',
+    ],
+    ['one habit of some', { client: { history: HABITS } }, 'how-often'],
+  ] as const)('bear on a case by %s', (_name, part, id) => {
+    const file = fileOf(part as Parameters<typeof fileOf>[0]);
+    expect(ids(file, 'rest')).toContain(id);
+    expect(ids(fileOf(), 'rest')).not.toContain(id);
+  });
+
+  it('bear on a cause that is just likely enough, and on none that is less', () => {
+    const likely = (p: number) => ({ ...trace(fileOf()), causes: [{ ...causeAt, p }] });
+    const [causeAt] = trace(fileOf()).causes.filter(({ cause }) => cause === 'hip-side-control');
+    const found = (p: number) => disagreementsFor(fileOf(), likely(p), 'rest').map(({ id }) => id);
+    expect(found(LIKELY_ENOUGH)).toContain('cue-or-part');
+    expect(found(LIKELY_ENOUGH - 1e-9)).not.toContain('cue-or-part');
   });
 });

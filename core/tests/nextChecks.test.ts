@@ -15,19 +15,13 @@ import { NAMED_PART, PARTS_OF_FAULTS } from '../src/knowledge/partsOfFaults';
 import { prepared } from '../src/trace/inference/evidence';
 import type { Finding, Network } from '../src/trace/inference/network';
 import { posteriors } from '../src/trace/inference/posteriors';
+import { fileOf } from './fileMadeUp';
 import { networks } from './randomNetworks';
 
 const slideTo = (side: Side, part: Partial<CaseFile> = {}): CaseFile => ({
-  client: { heightM: 1.75, massKg: 75, flags: [], refer: [], history: [], given: [] },
-  look: {
-    pattern: 'squat',
-    setup: USUAL_SETUP,
-    faults: [{ fault: 'hips-slide', side, phase: 'bottom', grade: 'plain' }],
-    clear: [],
-    pain: [],
-  },
-  probes: [],
-  checks: [],
+  ...fileOf({
+    look: { faults: [{ fault: 'hips-slide', side, phase: 'bottom', grade: 'plain' }] },
+  }),
   ...part,
 });
 

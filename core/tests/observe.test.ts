@@ -13,26 +13,7 @@ import { observeFaults } from '../src/trace/observe/observeFaults';
 import { observePain, painRatio } from '../src/trace/observe/observePain';
 import { observeProbes } from '../src/trace/observe/observeProbes';
 import { observeProportions } from '../src/trace/observe/observeProportions';
-
-const file = (part: {
-  checks?: CheckFinding[];
-  probes?: ProbeFinding[];
-  look?: Partial<CaseFile['look']>;
-  segments?: object;
-}): CaseFile => ({
-  client: {
-    heightM: 1.75,
-    massKg: 75,
-    segments: part.segments,
-    flags: [],
-    refer: [],
-    history: [],
-    given: [],
-  },
-  look: { pattern: 'squat', setup: USUAL_SETUP, faults: [], clear: [], pain: [], ...part.look },
-  probes: part.probes ?? [],
-  checks: part.checks ?? [],
-});
+import { fileOf } from './fileMadeUp';
 
 const wordOf = (ratio: number): string => {
   if (ratio === Infinity) return 'yes';
@@ -41,7 +22,7 @@ const wordOf = (ratio: number): string => {
 };
 
 const found = (check: CheckFinding) =>
-  observeChecks(file({ checks: [check] })).map((one) => [one.finding, wordOf(one.ratio)]);
+  observeChecks(fileOf({ checks: [check] })).map((one) => [one.finding, wordOf(one.ratio)]);
 
 it.each([
   [
@@ -202,7 +183,7 @@ it.each([
 describe('how a range was taken', () => {
   const ankle = { check: 'ankle-bend-knee-bent', side: 'left' } as const;
   const ratio = (check: CheckFinding, norms?: CaseFile['norms']) =>
-    observeChecks({ ...file({ checks: [check] }), norms })[0].ratio;
+    observeChecks({ ...fileOf({ checks: [check] }), norms })[0].ratio;
 
   it('repeats weigh more than one reading, on either side', () => {
     const [short, free] = [28, 42].map((passive) => ({ ...ankle, passive }));
@@ -219,7 +200,7 @@ describe('how a range was taken', () => {
     expect(ratio({ ...ankle, passive: 42, cheats: ['toe'] })).toBe(1);
     const short = { ...ankle, passive: 27 };
     expect(ratio({ ...short, cheats: ['toe'] })).toBe(ratio(short));
-    const [said] = observeChecks(file({ checks: [{ ...short, cheats: ['toe'] }] }));
+    const [said] = observeChecks(fileOf({ checks: [{ ...short, cheats: ['toe'] }] }));
     expect(said.words).toContain('big toe lifts');
   });
 
@@ -235,12 +216,12 @@ it('a fault in two phases counts once, as large as it was, and what is clear kee
   const seen = (phase: 'down' | 'bottom', grade: Grade) =>
     ({ fault: 'knee-in', side: 'left', phase, grade }) as const;
   const observed = observeFaults({
-    ...file({}).look,
+    ...fileOf({}).look,
     faults: [seen('down', 'marked'), seen('bottom', 'slight')],
     clear: ['knee-in@right', 'tips-back'],
   });
   const [{ ratio: marked }] = observeFaults({
-    ...file({}).look,
+    ...fileOf({}).look,
     faults: [seen('bottom', 'marked')],
   });
   expect(observed.map((one) => [one.finding, one.side, one.ratio])).toEqual([
@@ -307,7 +288,7 @@ describe('probes', () => {
   ): ProbeFinding => ({ probe, outcome: value, fault });
   const observe = (...probes: ProbeFinding[]) =>
     observeProbes(
-      file({
+      fileOf({
         probes,
         look: { faults: [{ fault: 'hips-slide', side: 'left', phase: 'bottom', grade: 'plain' }] },
       }),
@@ -354,7 +335,9 @@ it.each([
   ['long thighs', { thighM: 0.52, shankM: 0.44 }, [true]],
   ['usual ones', { thighM: 0.43, shankM: 0.43 }, [false]],
 ])('proportions %s', (_name, segments, expected) => {
-  expect(observeProportions(file({ segments })).map((one) => one.ratio > 1)).toEqual(expected);
+  expect(observeProportions(fileOf({ client: { segments } })).map((one) => one.ratio > 1)).toEqual(
+    expected,
+  );
 });
 
 it.each([

@@ -3,6 +3,7 @@ import { askDeepest } from '../src/solver/ask';
 import { orUsual } from '../src/solver/usualRanges';
 import { observeDepth } from '../src/trace/observe/observeDepth';
 import { measuredLimits } from '../src/trace/measuredLimits';
+import { fileOf } from './fileMadeUp';
 
 const range = (check: string, left: number, right: number): CaseFile['checks'] =>
   [
@@ -10,21 +11,16 @@ const range = (check: string, left: number, right: number): CaseFile['checks'] =
     { check, side: 'right', passive: right },
   ] as CaseFile['checks'];
 
-const file = (value: number | undefined, ankles: number, hips: number | null): CaseFile => ({
-  client: { heightM: 1.75, massKg: 75, flags: [], refer: [], history: [], given: [] },
-  look: {
-    pattern: 'squat',
-    setup: USUAL_SETUP,
-    faults: [{ fault: 'depth-short', phase: 'bottom', grade: 'plain', value, unit: 'deg' }],
-    clear: [],
-    pain: [],
-  },
-  probes: [],
-  checks: [
-    ...range('ankle-bend-knee-bent', ankles, ankles),
-    ...(hips === null ? [] : range('hip-bend', hips, hips)),
-  ],
-});
+const file = (value: number | undefined, ankles: number, hips: number | null): CaseFile =>
+  fileOf({
+    look: {
+      faults: [{ fault: 'depth-short', phase: 'bottom', grade: 'plain', value, unit: 'deg' }],
+    },
+    checks: [
+      ...range('ankle-bend-knee-bent', ankles, ankles),
+      ...(hips === null ? [] : range('hip-bend', hips, hips)),
+    ],
+  });
 
 it.each([
   ['free ranges and a shallow squat speak for control', file(24, 42, 124), 2, 12],

@@ -1,19 +1,11 @@
 import fc from 'fast-check';
-import {
-  CHECKS,
-  FAULTS,
-  PROBES,
-  seeded,
-  USUAL_SETUP,
-  type CaseFile,
-  type CheckId,
-  type CheckRow,
-} from '../src';
+import { CHECKS, FAULTS, PROBES, seeded, type CheckId, type CheckRow } from '../src';
 import { prepared } from '../src/trace/inference/evidence';
 import { networkOf } from '../src/trace/networkOf';
 import { bruteForcePosteriors } from '../src/trace/inference/bruteForce';
 import type { Finding, Network } from '../src/trace/inference/network';
 import { posteriors } from '../src/trace/inference/posteriors';
+import { fileOf } from './fileMadeUp';
 import { networks } from './randomNetworks';
 
 it('equals brute-force enumeration on random small networks', () => {
@@ -107,11 +99,8 @@ it('answers at once with fourteen positive findings on forty causes', () => {
 
 describe('everything that can be found, found at once', () => {
   const sides = (sided: boolean) => (sided ? (['left', 'right'] as const) : ([null] as const));
-  const everything: CaseFile = {
-    client: { heightM: 1.75, massKg: 75, flags: [], refer: [], history: [], given: [] },
+  const everything = fileOf({
     look: {
-      pattern: 'squat',
-      setup: USUAL_SETUP,
       faults: FAULTS.flatMap(({ id, sided }) =>
         sides(sided !== 'none').map((side) => ({
           fault: id,
@@ -120,8 +109,6 @@ describe('everything that can be found, found at once', () => {
           grade: 'plain' as const,
         })),
       ),
-      clear: [],
-      pain: [],
     },
     probes: PROBES.map(({ id }) => ({ probe: id, outcome: 'better', fault: 'depth-short' })),
     checks: (CHECKS as readonly CheckRow[]).flatMap((row) =>
@@ -134,7 +121,7 @@ describe('everything that can be found, found at once', () => {
           : { result: row.results[row.results.length - 1] }),
       })),
     ),
-  };
+  });
 
   it('is still summed exactly, in products of a few thousand entries', () => {
     const network = networkOf(everything);

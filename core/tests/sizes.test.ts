@@ -12,17 +12,13 @@ import {
 import { FAULT_SIZES } from '../src/knowledge/faultSizes';
 import { LINKS } from '../src/knowledge/links';
 import { faultRatio } from '../src/trace/sizeRatio';
+import { fileOf } from './fileMadeUp';
 
 const caseOf = (
   checks: CaseFile['checks'],
   faults: CaseFile['look']['faults'] = [],
   history: CaseFile['client']['history'] = [],
-): CaseFile => ({
-  client: { heightM: 1.75, massKg: 75, flags: [], refer: [], history, given: [] },
-  look: { pattern: 'squat', setup: USUAL_SETUP, faults, clear: [], pain: [] },
-  probes: [],
-  checks,
-});
+): CaseFile => fileOf({ client: { history }, look: { faults }, checks });
 
 const probability = (file: CaseFile, key: string): number =>
   trace(file).causes.find((one) => one.key === key)!.p;

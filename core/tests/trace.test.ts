@@ -1,24 +1,5 @@
-import { reasonsOf, trace, USUAL_SETUP, type CaseFile, type Side, type TracedCause } from '../src';
-
-const file = (part: {
-  client?: Partial<CaseFile['client']>;
-  look?: Partial<CaseFile['look']>;
-  probes?: CaseFile['probes'];
-  checks?: CaseFile['checks'];
-}): CaseFile => ({
-  client: {
-    heightM: 1.75,
-    massKg: 75,
-    flags: [],
-    refer: [],
-    history: [],
-    given: [],
-    ...part.client,
-  },
-  look: { pattern: 'squat', setup: USUAL_SETUP, faults: [], clear: [], pain: [], ...part.look },
-  probes: part.probes ?? [],
-  checks: part.checks ?? [],
-});
+import { reasonsOf, trace, type CaseFile, type Side, type TracedCause } from '../src';
+import { fileOf } from './fileMadeUp';
 
 const slide = (side: Side) =>
   ({ fault: 'hips-slide', side, phase: 'bottom', grade: 'plain', value: 30, unit: 'mm' }) as const;
@@ -28,7 +9,7 @@ const p = (of: CaseFile, key: string) =>
 
 const ankleCase = (stiff: Side): CaseFile => {
   const free = stiff === 'left' ? 'right' : 'left';
-  return file({
+  return fileOf({
     look: { faults: [slide(free)] },
     probes: [{ probe: 'heels-up', outcome: 'better', fault: 'hips-slide' }],
     checks: [
@@ -51,7 +32,7 @@ const seen = (fault: CaseFile['look']['faults'][number]['fault'], side?: Side) =
 const CASES: [string, CaseFile, string][] = [
   [
     'a hinge that stops at both hamstrings',
-    file({
+    fileOf({
       look: hinge({ faults: [seen('range-stops-early')] }),
       checks: [
         ...both({ check: 'straight-leg-raise', passive: 52, braced: 53, felt: 'belly' }),
@@ -62,7 +43,7 @@ const CASES: [string, CaseFile, string][] = [
   ],
   [
     'the head changes it: a nerve, not a muscle',
-    file({
+    fileOf({
       look: hinge({ faults: [seen('range-stops-early')] }),
       checks: [
         { check: 'straight-leg-raise', side: 'right', passive: 50, felt: 'line' },
@@ -73,7 +54,7 @@ const CASES: [string, CaseFile, string][] = [
   ],
   [
     'a hinge that becomes a squat and is put right by a target',
-    file({
+    fileOf({
       look: hinge({ faults: [seen('bends-knees-instead')] }),
       probes: [{ probe: 'target', outcome: 'better', fault: 'bends-knees-instead' }],
     }),
@@ -81,7 +62,7 @@ const CASES: [string, CaseFile, string][] = [
   ],
   [
     'a split whose rear hip stops',
-    file({
+    fileOf({
       look: split({ faults: [seen('rear-hip-stops', 'right')] }),
       checks: [
         { check: 'hip-extend', side: 'right', passive: -6, felt: 'front' },
@@ -92,7 +73,7 @@ const CASES: [string, CaseFile, string][] = [
   ],
   [
     'a split whose front knee does not close',
-    file({
+    fileOf({
       look: split({ faults: [seen('thigh-off-calf', 'left')] }),
       checks: [
         { check: 'knee-bend', side: 'left', passive: 116 },
@@ -103,7 +84,7 @@ const CASES: [string, CaseFile, string][] = [
   ],
   [
     'a lunge whose knee wobbles until it is told where to go',
-    file({
+    fileOf({
       look: { pattern: 'lunge', faults: [seen('knee-wobbles', 'right')] },
       probes: [{ probe: 'knees-out-cue', outcome: 'better', fault: 'knee-wobbles', side: 'right' }],
       checks: [{ check: 'side-hip-hold', side: 'right', active: 46 }],
@@ -114,7 +95,7 @@ const CASES: [string, CaseFile, string][] = [
   ['and from a left one', ankleCase('left'), 'ankle-joint:left'],
   [
     'pull at the back says deep calf',
-    file({
+    fileOf({
       look: { faults: [slide('left')] },
       checks: [{ check: 'ankle-bend-knee-bent', side: 'right', passive: 26, felt: 'calf-deep' }],
     }),
@@ -122,7 +103,7 @@ const CASES: [string, CaseFile, string][] = [
   ],
   [
     'post reaches what they do not reach alone',
-    file({
+    fileOf({
       look: {
         faults: [
           { fault: 'depth-short', phase: 'bottom', grade: 'plain' },
@@ -135,7 +116,7 @@ const CASES: [string, CaseFile, string][] = [
   ],
   [
     'pinch in front of a hip that will not bend',
-    file({
+    fileOf({
       look: { faults: [{ fault: 'pelvis-tucks', phase: 'bottom', grade: 'plain' }] },
       checks: [{ check: 'hip-bend', side: 'left', passive: 96, pinch: true, felt: 'closing-side' }],
     }),
@@ -143,7 +124,7 @@ const CASES: [string, CaseFile, string][] = [
   ],
   [
     'brace frees the leg: the trunk was the brake',
-    file({
+    fileOf({
       checks: [
         { check: 'straight-leg-raise', side: 'left', passive: 56, braced: 77 },
         { check: 'double-leg-lift', result: 'lost', braced: 'holds' },
@@ -153,7 +134,7 @@ const CASES: [string, CaseFile, string][] = [
   ],
   [
     'repaired knee is guarded when ankle and hip are free',
-    file({
+    fileOf({
       client: {
         history: [
           { what: 'ligament', region: 'knee', side: 'left' },
@@ -170,7 +151,7 @@ const CASES: [string, CaseFile, string][] = [
   ],
   [
     'long thighs by tape, better wider',
-    file({
+    fileOf({
       client: { segments: { thighM: 0.52, shankM: 0.43 } },
       look: { faults: [{ fault: 'trunk-folds', phase: 'bottom', grade: 'marked' }] },
       probes: [{ probe: 'wider', outcome: 'better', fault: 'trunk-folds' }],
@@ -179,7 +160,7 @@ const CASES: [string, CaseFile, string][] = [
   ],
   [
     'knees lead on a short bridge',
-    file({
+    fileOf({
       look: { faults: [{ fault: 'knees-lead', phase: 'down', grade: 'plain' }] },
       checks: [
         { check: 'bridge-hold', side: 'left', active: 9 },
@@ -209,8 +190,8 @@ it('mirrored findings give mirrored causes', () => {
 });
 
 it('a history of sprain raises the ankle of that side only', () => {
-  const bare = file({ look: { faults: [slide('left')] } });
-  const sprained = file({
+  const bare = fileOf({ look: { faults: [slide('left')] } });
+  const sprained = fileOf({
     client: { history: [{ what: 'sprain', region: 'ankle', side: 'right' }] },
     look: { faults: [slide('left')] },
   });
@@ -220,7 +201,7 @@ it('a history of sprain raises the ankle of that side only', () => {
 
 it('a fused ankle explains and is never a restriction to be freed', () => {
   const found = trace(
-    file({
+    fileOf({
       client: { given: [{ cause: 'fixed-ankle', side: 'right' }] },
       look: { faults: [slide('left')] },
     }),
@@ -235,8 +216,8 @@ it.each([
   ['this side', 'knee-in@left', true],
   ['the other side', 'knee-in@right', false],
 ] as const)('a knee looked for and clear on %s', (_name, clear, lowers) => {
-  const before = p(file({}), 'hip-side-control:left');
-  const after = p(file({ look: { clear: [clear] } }), 'hip-side-control:left');
+  const before = p(fileOf({}), 'hip-side-control:left');
+  const after = p(fileOf({ look: { clear: [clear] } }), 'hip-side-control:left');
   if (lowers) expect(after).toBeLessThan(before);
   else expect(after).toBeCloseTo(before, 12);
 });

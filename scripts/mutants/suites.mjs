@@ -18,6 +18,15 @@ export const SUITES = {
   ],
   // The acceptance cases stay out: two thirds of the time of all, and the golden traces pin the same numbers closer.
   trace: [
+    'buildNodes',
+    'connect',
+    'foldRest',
+    'lessonFindings',
+    'leaveOut',
+    'maybeTrace',
+    'measuredLimits',
+    'askCandidates',
+    'goldenTraces',
     'depthsOfSets',
     'enough',
     'explain',
