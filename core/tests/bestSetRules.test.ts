@@ -1,4 +1,5 @@
 import { maybeBestSet, type Option } from '../src/planning/bestSet';
+import { option } from './planMadeUp';
 
 const WORTH = new Map([
   ['a', 1],
@@ -6,16 +7,6 @@ const WORTH = new Map([
   ['c', 0.25],
   ['d', 0.5],
 ]);
-const option = (
-  key: string,
-  serves: Readonly<Record<string, number>>,
-  { minutes = 2, needs = null }: { minutes?: number; needs?: string[] | null } = {},
-): Option => ({
-  key,
-  minutes,
-  serves: Object.entries(serves).map(([target, share]) => ({ target, share })),
-  needs,
-});
 interface Asked {
   readonly options?: readonly Option[];
   readonly ends?: readonly Option[];

@@ -1,21 +1,12 @@
 import type { Option } from '../src/planning/bestSet';
 import { componentsOf } from '../src/planning/componentsOf';
+import { option } from './planMadeUp';
 
 const WORTH = new Map([
   ['a', 1],
   ['b', 0.5],
   ['c', 0.5],
 ]);
-const option = (
-  key: string,
-  serves: Readonly<Record<string, number>>,
-  needs: string[] | null = null,
-): Option => ({
-  key,
-  minutes: 1,
-  serves: Object.entries(serves).map(([target, share]) => ({ target, share })),
-  needs,
-});
 const components = (...options: Option[]) =>
   componentsOf(options, WORTH).map((one) => one.map(({ key }) => key).join(''));
 
@@ -45,25 +36,25 @@ it.each<[string, Option[], string[]]>([
   ],
   [
     'a partner is in the same, whichever comes first',
-    [option('x', { a: 0.5 }, ['y']), option('y', { b: 0.5 }), option('z', { b: 0.1 })],
+    [option('x', { a: 0.5 }, { needs: ['y'] }), option('y', { b: 0.5 }), option('z', { b: 0.1 })],
     ['xyz'],
   ],
   [
     'each of several partners',
-    [option('x', { a: 1 }, ['y', 'z']), option('y', { b: 1 }), option('z', { c: 1 })],
+    [option('x', { a: 1 }, { needs: ['y', 'z'] }), option('y', { b: 1 }), option('z', { c: 1 })],
     ['xyz'],
   ],
   [
     'one that is not there joins nothing',
-    [option('x', { a: 0.5 }, ['q']), option('y', { b: 1 }, ['q'])],
+    [option('x', { a: 0.5 }, { needs: ['q'] }), option('y', { b: 1 }, { needs: ['q'] })],
     ['x', 'y'],
   ],
   [
     'a chain is one, in the order of the options',
     [
       option('p', { a: 1 }),
-      option('q', { b: 1 }, ['r']),
-      option('r', { c: 1 }, ['s']),
+      option('q', { b: 1 }, { needs: ['r'] }),
+      option('r', { c: 1 }, { needs: ['s'] }),
       option('s', { a: 0.1 }),
     ],
     ['pqrs'],

@@ -2,8 +2,6 @@ import {
   caseFileFrom,
   disagreementsFor,
   leavableFindings,
-  nextChecks,
-  rivalsOf,
   trace,
   withoutFindings,
   type HistoryItem,
@@ -11,15 +9,9 @@ import {
 } from '../src';
 import { LIKELY_ENOUGH } from '../src/trace/likelyEnough';
 import { fileOf } from './fileMadeUp';
-import { ACCEPTANCE_CASES, caseOf } from './cases/acceptanceCases';
+import { ACCEPTANCE_CASES } from './cases/acceptanceCases';
 
 const SLIDE = caseFileFrom(ACCEPTANCE_CASES[0].file);
-const OPEN = caseFileFrom(
-  caseOf({
-    look: { faults: [{ fault: 'hips-slide', side: 'left', phase: 'bottom', grade: 'plain' }] },
-  }),
-);
-
 const seen = (fault: SeenFault['fault']): SeenFault => ({
   fault,
   phase: 'bottom',
@@ -51,31 +43,6 @@ describe('leaving findings out', () => {
     expect(p(['check:ankle-bend-knee-bent@right'])).toBeLessThan(p([]));
     // A sprain in the history triples odds of 0.15.
     expect(p(all)).toBeCloseTo((3 * 0.15) / 0.85 / (1 + (3 * 0.15) / 0.85), 6);
-  });
-});
-
-describe('rivals', () => {
-  const found = trace(OPEN);
-  const top = found.causes[0];
-  const rivals = rivalsOf(found, top, nextChecks(OPEN).ranked);
-
-  it('explain the same fault, most probable first, and are told apart by something', () => {
-    expect(rivals.length).toBeGreaterThan(1);
-    for (const { cause, apart } of rivals) {
-      expect(cause.key).not.toBe(top.key);
-      expect(cause.explains.map(({ fault }) => fault)).toContain('hips-slide@left');
-      expect(Object.keys(apart!.tells)).toEqual(
-        expect.arrayContaining([expect.stringMatching(`${top.key}|${cause.key}`)]),
-      );
-    }
-  });
-
-  it('a dismissed cause is no rival', () => {
-    const { cause, side } = rivals[0].cause;
-    const file = { ...OPEN, coach: [{ cause, side, says: 'dismissed' as const, why: 'no' }] };
-    expect(rivalsOf(trace(file), top, []).map((one) => one.cause.key)).not.toContain(
-      rivals[0].cause.key,
-    );
   });
 });
 

@@ -2,17 +2,11 @@ import { FLAGS, flagEffects, maybeForbidden, type DrillRow, type FlagId } from '
 import type { DrillLoad } from '../src/knowledge/drillLoad';
 import { FLAG_RULES, maybeForbiddenLoad } from '../src/safety/flagRules';
 import { inOrder } from '../src/safety/inOrder';
+import { load } from './loadMadeUp';
 
 type Load = Partial<DrillLoad>;
 type Kind = Pick<DrillRow, 'family' | 'dose'>;
 
-const load = (part: Load = {}): DrillLoad => ({
-  joints: {},
-  carries: 'nothing',
-  back: 'still',
-  on: 'seat',
-  ...part,
-});
 const drill = (kind: Partial<Kind>): DrillRow =>
   ({
     id: 'own-1',

@@ -3,14 +3,8 @@ import type { DrillLoad } from '../src/knowledge/drillLoad';
 import { maybeForbiddenLoad } from '../src/safety/flagRules';
 import { jointEffects } from '../src/safety/jointRules';
 import type { MissingLimb, ReplacedJoint } from '../src/safety/standing';
+import { load } from './loadMadeUp';
 
-const load = (part: Partial<DrillLoad> = {}): DrillLoad => ({
-  joints: {},
-  carries: 'nothing',
-  back: 'still',
-  on: 'seat',
-  ...part,
-});
 const own = (part: Partial<DrillRow> = {}): DrillRow =>
   ({
     id: 'own-1',

@@ -15,19 +15,13 @@ import { maybeForbiddenLoad } from '../src/safety/flagRules';
 import type { Place } from '../src/safety/loadWhere';
 import { notYetEffects } from '../src/safety/notYetRules';
 import { newClient } from './madeUp';
+import { load } from './loadMadeUp';
 
 const BY = 'Dr Orla Fenn';
 const DAY = '2026-03-31';
 const KNEE: Place = { region: 'knee', side: 'right' };
 const library = DRILLS as readonly DrillRow[];
 
-const load = (part: Partial<DrillLoad> = {}): DrillLoad => ({
-  joints: {},
-  carries: 'nothing',
-  back: 'still',
-  on: 'seat',
-  ...part,
-});
 const effects = (
   not: NotYetId,
   place: Place | null,

@@ -4,13 +4,10 @@ import {
   type CaseFile,
   type CheckFinding,
   type Grade,
-  type Pain,
   type ProbeFinding,
-  type Region,
 } from '../src';
 import { observeChecks } from '../src/trace/observe/observeChecks';
 import { observeFaults } from '../src/trace/observe/observeFaults';
-import { observePain, painRatio } from '../src/trace/observe/observePain';
 import { observeProbes } from '../src/trace/observe/observeProbes';
 import { observeProportions } from '../src/trace/observe/observeProportions';
 import { fileOf } from './fileMadeUp';
@@ -229,55 +226,6 @@ it('a fault in two phases counts once, as large as it was, and what is clear kee
     ['fault:knee-in', 'right', 0],
     ['fault:tips-back', null, 0],
   ]);
-});
-
-describe('pain', () => {
-  const pain = (
-    kind: Pain['kind'],
-    region: Region,
-    score = 3,
-    phase: Pain['phase'] = 'bottom',
-  ) => ({
-    ...{ kind, region, score, phase },
-    side: 'left' as const,
-  });
-  const slide = (side: 'left' | 'right') =>
-    ({ fault: 'hips-slide', side, phase: 'bottom', grade: 'plain' }) as const;
-  const says = (one: Pain, faults: CaseFile['look']['faults'] = []) =>
-    observePain({ pain: [one], faults }).map(({ finding }) => finding);
-
-  it.each([
-    ['an ache in the hip', pain('ache', 'hip'), []],
-    ['a pinch in the groin', pain('pinch', 'groin'), ['pain:pinch-hip']],
-    ['a pinch at the front of the ankle', pain('pinch', 'ankle'), ['pain:pinch-ankle']],
-    ['a pull inside the knee', pain('pull', 'inner-knee'), ['pain:inner-knee']],
-    ['electric in the buttock', pain('electric', 'buttock'), ['pain:nerve-back']],
-    ['electric in the front of the thigh', pain('electric', 'front-thigh'), ['pain:nerve-front']],
-    ['electric in the shoulder: no nerve of the leg', pain('electric', 'shoulder'), []],
-    ['electric in the wrist', pain('electric', 'wrist'), []],
-    ['none at all', pain('pinch', 'hip', 0), []],
-  ])('%s', (_name, one, expected) => expect(says(one)).toEqual(expected));
-
-  it.each([
-    ['with the hips away from it', 'right', ['pain:knee-guarded']],
-    ['with the hips toward it', 'left', ['pain:knee']],
-  ] as const)('an aching knee %s', (_name, to, expected) =>
-    expect(says(pain('ache', 'knee'), [slide(to)])).toEqual(expected),
-  );
-
-  it('said in two phases is one, as bad as where it was worst', () => {
-    const twice = observePain({
-      pain: [pain('pinch', 'hip', 2, 'down'), pain('pinch', 'hip', 5)],
-      faults: [],
-    });
-    expect(twice).toEqual(observePain({ pain: [pain('pinch', 'hip', 5)], faults: [] }));
-  });
-
-  it('says more with every point of it', () => {
-    const ratios = Array.from({ length: 11 }, (_, score) => painRatio(score));
-    expect(ratios[0]).toBe(1);
-    expect(ratios.every((one, i) => i === 0 || one > ratios[i - 1])).toBe(true);
-  });
 });
 
 describe('probes', () => {

@@ -6,14 +6,8 @@ import { maybeBarred } from '../src/safety/maybeBarred';
 import { maybeTooPainful, painEffects } from '../src/safety/painRules';
 import { careOf } from '../src/safety/careOf';
 import { painAt } from './painAt';
+import { load } from './loadMadeUp';
 
-const load = (part: Partial<DrillLoad> = {}): DrillLoad => ({
-  joints: {},
-  carries: 'nothing',
-  back: 'still',
-  on: 'seat',
-  ...part,
-});
 const own = (part: Partial<DrillRow> = {}): DrillRow =>
   ({
     id: 'own-1',

@@ -11,6 +11,7 @@ import {
   type PlannedCause,
   type SessionLimits,
 } from '../src';
+import type { Option } from '../src/planning/bestSet';
 import type { Candidate } from '../src/planning/candidates';
 
 /** What a session of a test has to fit, unless it says otherwise. */
@@ -68,3 +69,15 @@ export function candidate(
     ...part,
   };
 }
+
+/** A way to serve targets by shares, as the choice of a session takes it; two minutes unless it says otherwise. */
+export const option = (
+  key: string,
+  serves: Readonly<Record<string, number>>,
+  { minutes = 2, needs = null }: { minutes?: number; needs?: string[] | null } = {},
+): Option => ({
+  key,
+  minutes,
+  serves: Object.entries(serves).map(([target, share]) => ({ target, share })),
+  needs,
+});

@@ -7,10 +7,12 @@ import {
   type CaseFile,
   type FaultRow,
   type RangeCheck,
+  type RangeNorm,
   type SeenFault,
 } from '../src';
 import { FAULT_SIZES } from '../src/knowledge/faultSizes';
 import { LINKS } from '../src/knowledge/links';
+import { rangeRatio } from '../src/trace/rangeRatio';
 import { faultRatio } from '../src/trace/sizeRatio';
 import { fileOf } from './fileMadeUp';
 
@@ -93,6 +95,35 @@ it.each([
 ] as const)('%s of %s: %s° is what it is', (check, cause, passive, least) => {
   const file = caseOf([{ check, side: 'right', passive }]);
   expect(probability(file, `${cause}:right`)).toBeGreaterThan(least);
+});
+
+describe('what a reading says', () => {
+  const norms = {
+    'more is better': { usual: [40, 8], restricted: [28, 8], sem: 3 },
+    'less is better': { usual: [10, 8], restricted: [26, 8], sem: 3 },
+  } as unknown as Record<string, RangeNorm>;
+
+  it.each([
+    ['more is better', 56, 66, 12, 0],
+    ['less is better', -6, -20, 42, 60],
+  ])(
+    '%s: beyond two standard deviations no more than there',
+    (name, best, freer, worst, stiffer) => {
+      const at = (value: number) => rangeRatio(value, norms[name]);
+      expect(at(freer)).toBe(at(best));
+      expect(at(stiffer)).toBe(at(worst));
+      const inside = Math.sign(worst - best) / 2;
+      expect(at(best + inside)).toBeGreaterThan(at(best));
+      expect(at(worst - inside)).toBeLessThan(at(worst));
+      expect(at(best)).toBeLessThan(1);
+      expect(at(worst)).toBeGreaterThan(1);
+    },
+  );
+
+  it('never more than a thousand to one, for or against', () => {
+    const far = { usual: [100, 3], restricted: [10, 3], sem: 1 } as unknown as RangeNorm;
+    expect([rangeRatio(100, far), rangeRatio(10, far)]).toEqual([1 / 1000, 1000]);
+  });
 });
 
 describe('the size of a fault', () => {

@@ -229,3 +229,33 @@ it('tells its reasons, the strongest first, for and against', () => {
   expect([...reasons].sort((a, b) => Math.abs(b.decibans) - Math.abs(a.decibans))).toEqual(reasons);
   expect(why.get('calf-deep:right')!.reasons.some(({ decibans }) => decibans < 0)).toBe(true);
 });
+
+it('what is given has no reasons, and what it makes likely has', () => {
+  const why = reasonsOf(fileOf({ client: { given: [{ cause: 'fixed-ankle', side: 'right' }] } }));
+  expect(why.has('fixed-ankle:right')).toBe(false);
+  expect(why.has('ankle-joint:left')).toBe(true);
+});
+
+it('says each cause with its side, and without a gap where it has none', () => {
+  for (const { side, consistentWith } of trace(ankleCase('right')).causes) {
+    expect(consistentWith).toMatch(side ? new RegExp(`\\b${side}\\b`) : /^[^{}]+$/);
+    expect(consistentWith).not.toMatch(/[{}]|undefined|\s$|\s\s|left.*right|right.*left/);
+  }
+});
+
+it('the likeliest first; of those that the coach ruled out, what the findings say; then by name', () => {
+  const { causes } = trace({
+    ...ankleCase('right'),
+    coach: (['ankle-joint', 'calf-deep', 'hip-bend'] as const).map((cause) => ({
+      cause,
+      side: 'right',
+      says: 'dismissed',
+      why: '',
+    })),
+  });
+  const out = causes.filter(({ p }) => p === 0).map(({ byFindings }) => byFindings);
+  expect(out).toHaveLength(3);
+  expect(out).toEqual([...out].sort((a, b) => b - a));
+  const alike = causes.filter(({ cause }) => cause === 'hamstring-length').map(({ key }) => key);
+  expect(alike).toEqual(['hamstring-length:left', 'hamstring-length:right']);
+});

@@ -52,8 +52,8 @@ const byProbability = (a: TracedCause, b: TracedCause): number =>
   b.p - a.p || b.byFindings - a.byFindings || a.key.localeCompare(b.key);
 
 /**
- * Which causes are likely behind what was found, and how sure; why is what `reasonsOf` tells. Where the coach pinned or dismissed a cause, its probability and its rivals' follow that word, and
- * what the findings alone say stands beside it.
+ * Which causes are likely behind what was found, and how sure; why is what `reasonsOf` tells. Where the coach pinned or
+ * dismissed a cause, its probability and its rivals' follow that word, and what the findings alone say stands beside it.
  *
  * @returns every cause that is possible for this client, most probable first
  * @throws RangeError when the findings are impossible together
