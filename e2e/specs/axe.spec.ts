@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Locator, Page } from '@playwright/test';
+import { inWidth } from '../inWidth';
 import { walkTo } from '../walkTo';
 import { STEPS, visitOf } from '../visits';
 import { button, clientNamed, expect, letIn, signIn, test } from '../world';
@@ -14,12 +15,24 @@ async function inScheme(page: Page, colorScheme: 'light' | 'dark'): Promise<void
   await page.locator(`.t_${colorScheme}`).first().waitFor({ state: 'attached' });
 }
 
-/** Nothing that axe calls serious or critical. */
+const [PHONE, DESK] = [
+  { width: 390, height: 844 },
+  { width: 1280, height: 800 },
+];
+
+async function inWidths(page: Page, where: string, axe: AxeBuilder) {
+  for (const { width, height } of [DESK, PHONE]) {
+    await inWidth(page, width, height);
+    isWithout(await axe.analyze(), `${where}, ${width} px`);
+  }
+}
+
+/** Nothing that axe calls serious or critical, at a desk and on a phone. */
 async function isSound(page: Page, where: string) {
-  await isWithout(await axeOf(page).analyze(), where);
+  await inWidths(page, where, axeOf(page));
   // Colours alone differ in the dark: there only their contrast is looked at again.
   await inScheme(page, 'dark');
-  await isWithout(await axeOf(page).withRules(['color-contrast']).analyze(), `${where}, dark`);
+  await inWidths(page, `${where}, dark`, axeOf(page).withRules(['color-contrast']));
   await inScheme(page, 'light');
 }
 
@@ -64,74 +77,65 @@ async function theWork(page: Page, url: string, client: string) {
   await isSound(page, 'pain');
 }
 
-for (const viewport of [
-  { width: 390, height: 844 },
-  { width: 1280, height: 800 },
-])
-  test.describe(`${viewport.width} px`, () => {
-    test.use({ colorScheme: 'light', viewport });
+test.use({ colorScheme: 'light', viewport: PHONE });
 
-    test('axe finds nothing serious at the door, nor on any view of a client', async ({
-      page,
-      world,
-    }) => {
-      await page.goto(world.url);
-      await page.getByRole('button', { name: 'Sign in' }).waitFor();
-      await isSound(page, 'sign in');
-      await signIn(page, world);
-      await isSound(page, 'home');
-      const client = `/clients/${await clientNamed(page, world, 'Maren')}`;
-      await areSound(page, [
-        ['/clients/new', button(page, 'left knee')],
-        [client, button(page, 'Change details')],
-        [`${client}/fit`, page.getByRole('heading', { name: /^Thighs/ })],
-        [`${client}/trends`, button(page, 'All measures (CSV)')],
-        [`${client}/home`, button(page, 'Which week: Usual week')],
-        [`${client}/handout`, button(page, 'Large print')],
-      ]);
-    });
+test('axe finds nothing serious at the door, nor on any view of a client', async ({
+  page,
+  world,
+}) => {
+  await page.goto(world.url);
+  await page.getByRole('button', { name: 'Sign in' }).waitFor();
+  await isSound(page, 'sign in');
+  await signIn(page, world);
+  await isSound(page, 'home');
+  const client = `/clients/${await clientNamed(page, world, 'Maren')}`;
+  await areSound(page, [
+    ['/clients/new', button(page, 'left knee')],
+    [client, button(page, 'Change details')],
+    [`${client}/fit`, page.getByRole('heading', { name: /^Thighs/ })],
+    [`${client}/trends`, button(page, 'All measures (CSV)')],
+    [`${client}/home`, button(page, 'Which week: Usual week')],
+    [`${client}/handout`, button(page, 'Large print')],
+  ]);
+});
 
-    test('axe finds nothing serious on any view of a visit', async ({ page, world }) => {
-      await signIn(page, world);
-      const visit = await visitOf(page, world, 'Maren');
-      await areSound(page, [
-        [`${visit}/board`, page.getByText('Tap anything: its whole thread lights up.')],
-        [`${visit}/report`, button(page, 'FHIR bundle')],
-        [`${visit}/picture`, button(page, 'Choose a picture')],
-        [`${visit}/recording`, button(page, 'Film five repetitions')],
-      ]);
-      await button(page, 'Film five repetitions').click();
-      await page.getByRole('heading', { name: /^5 repetitions/ }).waitFor();
-      await isSound(page, 'recording, measured');
-    });
+test('axe finds nothing serious on any view of a visit', async ({ page, world }) => {
+  await signIn(page, world);
+  const visit = await visitOf(page, world, 'Maren');
+  await areSound(page, [
+    [`${visit}/board`, page.getByText('Tap anything: its whole thread lights up.')],
+    [`${visit}/report`, button(page, 'FHIR bundle')],
+    [`${visit}/picture`, button(page, 'Choose a picture')],
+    [`${visit}/recording`, button(page, 'Film five repetitions')],
+  ]);
+  await button(page, 'Film five repetitions').click();
+  await page.getByRole('heading', { name: /^5 repetitions/ }).waitFor();
+  await isSound(page, 'recording, measured');
+});
 
-    test('axe finds nothing serious on any step of a visit', async ({ page, world }) => {
-      await letIn(page, world);
-      await page.goto(world.url + (await visitOf(page, world, 'Maren')));
-      for (const step of STEPS) {
-        await page.getByRole('navigation').getByRole('button', { name: step, exact: true }).click();
-        await page.getByRole('main').waitFor();
-        await isSound(page, step);
-      }
-    });
+test('axe finds nothing serious on any step of a visit', async ({ page, world }) => {
+  await letIn(page, world);
+  await page.goto(world.url + (await visitOf(page, world, 'Maren')));
+  for (const step of STEPS) {
+    await page.getByRole('navigation').getByRole('button', { name: step, exact: true }).click();
+    await page.getByRole('main').waitFor();
+    await isSound(page, step);
+  }
+});
 
-    test('axe finds nothing serious in the work', async ({ page, world }) => {
-      await letIn(page, world);
-      await theWork(page, world.url, await clientNamed(page, world, 'Linnea'));
-    });
+test('axe finds nothing serious in the work', async ({ page, world }) => {
+  await letIn(page, world);
+  await theWork(page, world.url, await clientNamed(page, world, 'Linnea'));
+});
 
-    test('axe finds nothing serious in the library, nor in the practice', async ({
-      page,
-      world,
-    }) => {
-      await signIn(page, world);
-      await areSound(page, [
-        ['/library', button(page, 'New drill')],
-        ['/library/new', page.getByRole('heading', { name: 'The figure' })],
-        ['/account', page.getByRole('heading', { name: 'Where you are signed in' })],
-        ['/deeds', page.getByText(/ signed in/).first()],
-        ['/practice', page.getByRole('heading', { name: 'What holds until the next session' })],
-        ['/outbox', page.getByText('Linnea Castell: The plan is ready')],
-      ]);
-    });
-  });
+test('axe finds nothing serious in the library, nor in the practice', async ({ page, world }) => {
+  await signIn(page, world);
+  await areSound(page, [
+    ['/library', button(page, 'New drill')],
+    ['/library/new', page.getByRole('heading', { name: 'The figure' })],
+    ['/account', page.getByRole('heading', { name: 'Where you are signed in' })],
+    ['/deeds', page.getByText(/ signed in/).first()],
+    ['/practice', page.getByRole('heading', { name: 'What holds until the next session' })],
+    ['/outbox', page.getByText('Linnea Castell: The plan is ready')],
+  ]);
+});
