@@ -173,9 +173,88 @@ it.each([
     ],
   ],
   ['nothing entered', { check: 'hip-bend', side: 'left' }, []],
+  ['a lift without a result', { check: 'double-leg-lift' }, []],
+  [
+    'a lift that holds, whatever the brace does',
+    { check: 'double-leg-lift', result: 'holds', braced: 'lost' },
+    [['result:double-leg-lift', 'no']],
+  ],
+  ['where it was felt, without a number', { check: 'hip-bend', side: 'left', felt: 'front' }, []],
+  [
+    'a short ankle that is felt nowhere',
+    { check: 'ankle-bend-knee-bent', side: 'left', passive: 27, felt: 'nowhere' },
+    [['range:ankle-bend-knee-bent', 'for']],
+  ],
+  [
+    'what they do themselves, alone',
+    { check: 'hip-bend', side: 'left', active: 95 },
+    [['range:hip-bend', 'for']],
+  ],
+  [
+    'a shortfall that the brace frees',
+    { check: 'knee-straighten-90', side: 'left', passive: 42, braced: 14 },
+    [
+      ['range:knee-straighten-90', 'against'],
+      ['brace-frees:knee-straighten-90', 'for'],
+    ],
+  ],
+  [
+    'a shortfall that the brace makes larger',
+    { check: 'knee-straighten-90', side: 'left', passive: 14, braced: 42 },
+    [
+      ['range:knee-straighten-90', 'against'],
+      ['brace-frees:knee-straighten-90', 'against'],
+    ],
+  ],
+  [
+    'a braced range alone',
+    { check: 'straight-leg-raise', side: 'left', braced: 76 },
+    [['range:straight-leg-raise', 'against']],
+  ],
 ] as [string, CheckFinding, string[][]][])('checks: %s', (_name, check, expected) => {
   expect(found(check)).toEqual(expected);
 });
+
+it.each([
+  [
+    { check: 'straight-leg-raise', side: 'left', passive: 57, braced: 76 },
+    ['left: straight-leg raise 76°', 'left: straight-leg raise, braced: 19° more'],
+  ],
+  [
+    { check: 'straight-leg-raise', side: 'left', passive: 57, braced: 60 },
+    ['left: straight-leg raise 60°', 'left: straight-leg raise, braced: no more'],
+  ],
+  [
+    { check: 'knee-straighten-90', side: 'left', passive: 42, braced: 14 },
+    [expect.stringMatching(/ 14°$/), expect.stringMatching(/, braced: 28° more$/)],
+  ],
+  [
+    { check: 'hip-bend', side: 'right', passive: 120, active: 95, pinch: false },
+    [
+      'right: hip bend 120°',
+      'right: hip bend: 25° more passive than active',
+      'right: hip bend: no pinch',
+    ],
+  ],
+  [
+    { check: 'hip-bend', side: 'right', passive: 90, pinch: true, felt: 'front' },
+    [
+      'right: hip bend 90°',
+      expect.stringMatching(/^right: hip bend, felt /),
+      'right: hip bend: pinch at the end',
+    ],
+  ],
+  [
+    { check: 'double-leg-lift', result: 'lost', braced: 'lost' },
+    ['two-leg lift: lost', 'two-leg lift, braced: no better'],
+  ],
+  [
+    { check: 'double-leg-lift', result: 'lost', braced: 'holds' },
+    ['two-leg lift: lost', 'two-leg lift, braced: better'],
+  ],
+] as [CheckFinding, unknown[]][])('%j is told in words', (check, expected) =>
+  expect(observeChecks(fileOf({ checks: [check] })).map(({ words }) => words)).toEqual(expected),
+);
 
 describe('how a range was taken', () => {
   const ankle = { check: 'ankle-bend-knee-bent', side: 'left' } as const;

@@ -19,12 +19,14 @@ export const SUITES = {
   // The acceptance cases stay out: two thirds of the time of all, and the golden traces pin the same numbers closer.
   trace: [
     'buildNodes',
+    'checksAgreeing',
     'connect',
     'foldRest',
     'lessonFindings',
     'leaveOut',
     'maybeTrace',
     'rivals',
+    'sparing',
     'measuredLimits',
     'askCandidates',
     'goldenTraces',
