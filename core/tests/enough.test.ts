@@ -41,6 +41,9 @@ describe('settled', () => {
   it.each([
     ['one sure, none near', [0.1, 0.1], [0.96, 0.24], true],
     ['one nearly sure', [0.1, 0.1], [0.949, 0.1], false],
+    ['one just not sure', [0.1, 0.1], [0.95, 0.1], false],
+    ['a rival as near as none', [0.1, 0.1], [0.96, 0.25], true],
+    ['a second one just not sure', [0.1, 0.1], [0.96, 0.95], false],
     ['one sure, one too near', [0.1, 0.1], [0.96, 0.26], false],
     ['two sure', [0.1, 0.1, 0.1], [0.97, 0.98, 0.2], true],
     ['only what is given is sure', [1, 0.1], [1, 0.1], false],

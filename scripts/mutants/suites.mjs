@@ -25,6 +25,7 @@ export const SUITES = {
     'lessonFindings',
     'leaveOut',
     'maybeTrace',
+    'planNow',
     'rivals',
     'sparing',
     'measuredLimits',
