@@ -131,13 +131,8 @@ export { type FlagEffect } from './safety/jointRules';
 export { isHelp } from './safety/isHelp';
 export { helpedBy, maybeKeptHelp, type Helped } from './safety/keptHelp';
 export { maybeBarred } from './safety/maybeBarred';
-export {
-  REPLACEABLE,
-  standingOf,
-  type MissingLimb,
-  type ReplacedJoint,
-  type Standing,
-} from './safety/standing';
+export { standingOf, type MissingLimb, type ReplacedJoint, type Standing } from './safety/standing';
+export { REPLACEABLE } from './knowledge/replaceable';
 export { painRule, type PainRule } from './safety/painRule';
 export { painEffects, type PainEffect } from './safety/painRules';
 export { cautionsOf, STANDING_CAUTION } from './safety/cautionsOf';
@@ -178,12 +173,9 @@ export { caseJsonSchema, parseCase } from './contract/caseSchema';
 // Work
 export { plannedCauses } from './planning/plannedCauses';
 export { planSession, type PlannedDrill, type SessionPlan } from './planning/planSession';
-export {
-  NO_WISH,
-  type DrillOnSide,
-  type SessionLimits,
-  type SessionWish,
-} from './planning/sessionLimits';
+export { type SessionLimits } from './planning/sessionLimits';
+export { NO_WISH, type SessionWish } from './planning/sessionWish';
+export { drillKey, type DrillOnSide } from './knowledge/drillKey';
 export { type BrokenRule } from './planning/sessionRules';
 export {
   chooseRung,
@@ -198,7 +190,7 @@ export {
 export { GAUGE_CHECK, gaugeOf, withWarmUp, type GaugeReading } from './planning/gauge';
 export { swapsFor, type Swap } from './planning/swapsFor';
 export { searchDrills, type DrillQuery } from './knowledge/searchDrills';
-export { drillKey, needsPartner, type PlannedCause } from './planning/candidates';
+export { needsPartner, type PlannedCause } from './planning/candidates';
 export { doseMinutes, doseWords, REST_BETWEEN_SETS, setSeconds } from './planning/doseSeconds';
 
 // Ladders: rungs climbed by criteria, and what they are loaded with
@@ -243,6 +235,7 @@ export { compareGrades } from './change/compareGrades';
 export * from './trend';
 
 // A client's records, one visit, and its thread
+export * from './time/instant';
 export * from './visit/records';
 export { painsOf } from './visit/painsOf';
 export { drillOf } from './visit/drillOf';

@@ -1,7 +1,7 @@
 import {
   heldFromHome,
   homeDrillsOf,
-  keyOf,
+  drillKey,
   noRecords,
   NOTHING_DONE,
   NOTHING_HELD,
@@ -101,7 +101,7 @@ it.each<[string, Course, boolean]>([
   ['go on, and then taken out after all', { entry: {}, answers: ['go-on', 'take-out'] }, false],
   ['taken out for pain of 4', { entry: { pain: 4, sharp: false }, answers: ['take-out'] }, false],
   ['said of the plan after it', { entry: { planId: LATER } }, false],
-  ['another drill', { entry: { key: keyOf({ drill: 'side-hip-lift', side: 'left' }) } }, true],
+  ['another drill', { entry: { key: drillKey({ drill: 'side-hip-lift', side: 'left' }) } }, true],
   [
     'done in a session just before it was said',
     { entry: {}, doneOn: '2026-03-05T07:59:59.999Z' },

@@ -7,7 +7,7 @@ import {
   halvedDose,
   homeDay,
   homeEntrySchema,
-  keyOf,
+  drillKey,
   maybeDoseLog,
   nextReview,
   openReports,
@@ -31,7 +31,7 @@ import { newDose } from './madeUp';
 const START = '2026-03-02';
 const STRENGTH = homeDrill('side-hip-lift');
 const PATTERN = homeDrill('squat-to-target');
-const KEY = keyOf(STRENGTH);
+const KEY = drillKey(STRENGTH);
 
 const plan = (part: Partial<HomePlan> = {}): HomePlan => ({
   ...weekInput({ drills: [STRENGTH, PATTERN] }),
@@ -117,7 +117,7 @@ describe('what pain does', () => {
   ] as const)('%s', (_name, said, state) => expect(drillState(KEY, [entry(said)], [])).toBe(state));
 
   it('is of that drill alone', () => {
-    expect(drillState(keyOf(PATTERN), [entry({ pain: 7 })], [])).toBe('go');
+    expect(drillState(drillKey(PATTERN), [entry({ pain: 7 })], [])).toBe('go');
   });
 
   it('a little of it has passed once it was done without any', () => {
@@ -133,7 +133,7 @@ describe('what pain does', () => {
   it('a worse morning halves what was done the day before, and nothing else', () => {
     const said = [entry(), morning('2026-03-03')];
     expect(drillState(KEY, said, [])).toBe('halved');
-    expect(drillState(keyOf(PATTERN), said, [])).toBe('go');
+    expect(drillState(drillKey(PATTERN), said, [])).toBe('go');
     expect(drillState(KEY, [entry({ done: 'not' }), morning('2026-03-03')], [])).toBe('go');
     expect(drillState(KEY, [entry(), morning('2026-03-03', false)], [])).toBe('go');
   });
@@ -149,7 +149,7 @@ describe('what pain does', () => {
 
   it('another drill is not taken out by an answer', () => {
     const hurt = entry({ pain: 8 });
-    expect(drillState(keyOf(PATTERN), [hurt], [answer(hurt, 'take-out')])).toBe('go');
+    expect(drillState(drillKey(PATTERN), [hurt], [answer(hurt, 'take-out')])).toBe('go');
   });
 });
 
@@ -239,7 +239,7 @@ describe('steps along a chain', () => {
 
   it('down when the last three hurt', () => {
     const march = plan({ drills: [homeDrill('tall-march', { side: 'left' })] });
-    const said = done(3, { key: keyOf(march.drills[0]), done: 'partly', why: 'hurt', pain: 2 });
+    const said = done(3, { key: drillKey(march.drills[0]), done: 'partly', why: 'hurt', pain: 2 });
     const [step] = stepAdvice(march, said);
     expect(step).toMatchObject({ says: 'easier', to: 'side-hip-lift' });
     expect(withStep(march, step).drills[0]).toMatchObject({ drill: 'side-hip-lift', known: false });

@@ -12,7 +12,7 @@ import type { DrillLoad } from '../src/knowledge/drillLoad';
 import { NOT_YET, type NotYetId } from '../src/knowledge/notYet';
 import { clearedFor } from '../src/safety/clearedFor';
 import { maybeForbiddenLoad } from '../src/safety/flagRules';
-import type { Place } from '../src/safety/loadWhere';
+import type { Place } from '../src/visit/notYetAllowed';
 import { notYetEffects } from '../src/safety/notYetRules';
 import { newClient } from './madeUp';
 import { load } from './loadMadeUp';

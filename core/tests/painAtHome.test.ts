@@ -3,7 +3,7 @@ import {
   careButDepth,
   handoutOf,
   homePage,
-  keyOf,
+  drillKey,
   maybeOpenPlan,
   noRecords,
   NOTHING_HELD,
@@ -90,7 +90,7 @@ const onPage = (file: ClientFile) =>
   homePage(file, 'Saltreach', '2026-03-20').plan!.days.flatMap(({ doses }) =>
     doses.map(({ key }) => key),
   );
-const onPaper = (file: ClientFile) => handout(file).map(({ drill }) => keyOf(drill));
+const onPaper = (file: ClientFile) => handout(file).map(({ drill }) => drillKey(drill));
 
 it.each<[string, Pain[][], boolean]>([
   ['nothing hurts', [[]], true],
@@ -103,9 +103,9 @@ it.each<[string, Pain[][], boolean]>([
 ])('%s in a look since the plan was made', (_name, later, isThere) => {
   const file = fileWith(...later);
   for (const drills of [onPage(file), onPaper(file)]) {
-    expect(drills.includes(keyOf(STEP_DOWN))).toBe(isThere);
-    expect(drills).toContain(keyOf(HIP_LIFT));
-    expect(drills).toContain(keyOf(PATTERN));
+    expect(drills.includes(drillKey(STEP_DOWN))).toBe(isThere);
+    expect(drills).toContain(drillKey(HIP_LIFT));
+    expect(drills).toContain(drillKey(PATTERN));
   }
 });
 
@@ -155,10 +155,10 @@ it('what a clinician has not allowed yet is not on the page, nor on paper', () =
   } satisfies ClientFile['client']['clearances'][number];
   const cleared = { ...file, client: { ...file.client, clearances: [clearance] } };
   for (const drills of [onPage(cleared), onPaper(cleared)]) {
-    expect(drills).not.toContain(keyOf(STEP_DOWN));
-    expect(drills).toContain(keyOf(PATTERN));
+    expect(drills).not.toContain(drillKey(STEP_DOWN));
+    expect(drills).toContain(drillKey(PATTERN));
   }
-  expect(onPage(file)).toContain(keyOf(STEP_DOWN));
+  expect(onPage(file)).toContain(drillKey(STEP_DOWN));
 });
 
 it('the coach reads why in the week', () => {
@@ -166,6 +166,8 @@ it('the coach reads why in the week', () => {
   const week = planWeek(plan, { introduces: false, deload: false, begins: 'mon' });
   expect(week).toMatchObject({
     status: 'planned',
-    dropped: [{ key: keyOf(STEP_DOWN), why: 'pain', says: 'it loads the right knee, which hurts' }],
+    dropped: [
+      { key: drillKey(STEP_DOWN), why: 'pain', says: 'it loads the right knee, which hurts' },
+    ],
   });
 });

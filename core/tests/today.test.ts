@@ -2,7 +2,7 @@ import {
   clientLine,
   clientSummary,
   homePage,
-  keyOf,
+  drillKey,
   maybeLeadingReport,
   maybeOpenPlan,
   NO_WEEK_WISH,
@@ -93,7 +93,7 @@ const base = (on: string) => ({
   said: `${on}T08:00:00.000Z`,
 });
 const dose = (on: string, part: Partial<DoseEntry> = {}): HomeEntry =>
-  newDose(plan.id, { ...base(on), key: keyOf(PATTERN), ...part });
+  newDose(plan.id, { ...base(on), key: drillKey(PATTERN), ...part });
 const refer = (on: string): HomeEntry => ({ ...base(on), kind: 'safety', positives: ['fever'] });
 
 it.each([

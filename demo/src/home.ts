@@ -1,7 +1,7 @@
 import {
   addDays,
   homeDay,
-  keyOf,
+  drillKey,
   drillOf,
   maybeVisitFile,
   newHomePlan,
@@ -64,7 +64,7 @@ function dosesOf(told: Told, { done, silent }: DemoHome, random: () => number): 
         kind: 'dose',
         key,
         at,
-        name: drillOf(plan.drills.find((one) => keyOf(one) === key)!).name,
+        name: drillOf(plan.drills.find((one) => drillKey(one) === key)!).name,
         done: isDone ? 'done' : random() < 0.5 ? 'partly' : 'not',
         why: isDone ? null : 'no-time',
         pain: 0,

@@ -4,7 +4,7 @@ import { rungToday, type RungToday } from '@taxikine/core/ladder/rungToday';
 import { tryOf, type RungTry } from '@taxikine/core/ladder/rungTry';
 import { weightOfRung, type RungKg } from '@taxikine/core/ladder/weightOfRung';
 import type { PlannedDrill } from '@taxikine/core/planning/planSession';
-import type { SessionWish } from '@taxikine/core/planning/sessionLimits';
+import type { SessionWish } from '@taxikine/core/planning/sessionWish';
 import { useMemo } from 'react';
 import { useWeights } from '../data/usePractice';
 import type { OpenVisit } from '../data/useVisit';

@@ -1,4 +1,8 @@
-import { isReplaceable, LEAST_ALLOWED_DEG, REPLACEABLE } from '@taxikine/core/safety/standing';
+import {
+  isReplaceable,
+  LEAST_ALLOWED_DEG,
+  REPLACEABLE,
+} from '@taxikine/core/knowledge/replaceable';
 import type { Region } from '@taxikine/core/knowledge/regions';
 import type { MaybeSide } from '@taxikine/core/sides/side';
 import type { HistoryItem } from '@taxikine/core/trace/caseFile';

@@ -1,8 +1,8 @@
 import { KIT } from '@taxikine/core/knowledge/kit';
 import type { OwnDrill } from '@taxikine/core/knowledge/ownDrill';
-import { drillKey } from '@taxikine/core/planning/candidates';
+import { drillKey } from '@taxikine/core/knowledge/drillKey';
 import type { PlannedDrill } from '@taxikine/core/planning/planSession';
-import { NO_WISH } from '@taxikine/core/planning/sessionLimits';
+import { NO_WISH } from '@taxikine/core/planning/sessionWish';
 import { isWished } from '@taxikine/core/planning/wish';
 import type { Trace } from '@taxikine/core/trace/trace';
 import { NOTHING_DONE } from '@taxikine/core/visit/blanks';

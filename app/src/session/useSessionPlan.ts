@@ -6,11 +6,8 @@ import {
   type PlannedDrill,
   type SessionPlan,
 } from '@taxikine/core/planning/planSession';
-import {
-  NO_WISH,
-  type SessionLimits,
-  type SessionWish,
-} from '@taxikine/core/planning/sessionLimits';
+import { type SessionLimits } from '@taxikine/core/planning/sessionLimits';
+import { NO_WISH, type SessionWish } from '@taxikine/core/planning/sessionWish';
 import { movedTo } from '@taxikine/core/planning/wish';
 import { careOf } from '@taxikine/core/safety/careOf';
 import type { Trace } from '@taxikine/core/trace/trace';

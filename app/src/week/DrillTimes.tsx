@@ -3,7 +3,7 @@ import { doseWords } from '@taxikine/core/planning/doseSeconds';
 import { drillOf } from '@taxikine/core/visit/drillOf';
 import type { ClientRecord } from '@taxikine/core/visit/records';
 import type { HomeDrill } from '@taxikine/core/week/homePlan';
-import { keyOf } from '@taxikine/core/week/weekInput';
+import { drillKey } from '@taxikine/core/knowledge/drillKey';
 import { setOften } from '@taxikine/core/week/weekWish';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
@@ -34,10 +34,10 @@ export function DrillTimes({ plan, week, client, change }: DrillTimesProps) {
       </Title>
       {plan.drills.map((one) => (
         <DrillTime
-          key={keyOf(one)}
+          key={drillKey(one)}
           one={one}
-          placed={week ? week.doses.filter(({ key }) => key === keyOf(one)).length : 0}
-          often={plan.wish.often[keyOf(one)]}
+          placed={week ? week.doses.filter(({ key }) => key === drillKey(one)).length : 0}
+          often={plan.wish.often[drillKey(one)]}
           client={client}
           change={change}
         />
@@ -62,7 +62,7 @@ function DrillTime({
   const t = useText();
   const [opened, setOpened] = useState(false);
   const row = drillOf(one);
-  const key = keyOf(one);
+  const key = drillKey(one);
   const name = nameOf({ row, side: one.side }, t);
   return (
     <View
@@ -127,7 +127,9 @@ function DrillTime({
             onDose={(dose) =>
               dose &&
               change(({ drills }) => ({
-                drills: drills.map((other) => (keyOf(other) === key ? { ...other, dose } : other)),
+                drills: drills.map((other) =>
+                  drillKey(other) === key ? { ...other, dose } : other,
+                ),
               }))
             }
           />

@@ -7,7 +7,7 @@ import { ANSWERS } from '@taxikine/core/week/homePlan';
 import type { HomeReport } from '@taxikine/core/week/homeReports';
 import { entriesOf } from '@taxikine/core/week/planAtHome';
 import { stepAdvice, withStep } from '@taxikine/core/week/stepAdvice';
-import { keyOf } from '@taxikine/core/week/weekInput';
+import { drillKey } from '@taxikine/core/knowledge/drillKey';
 import { View } from '@tamagui/core';
 import { useMemo } from 'react';
 import { Button } from '../ui/Button';
@@ -67,7 +67,7 @@ export function FromHome({ file, plan, change, today }: FromHomeProps) {
 }
 
 const nameIn = ({ drills }: KeptPlan, key: string): string => {
-  const one = drills.find((drill) => keyOf(drill) === key)!;
+  const one = drills.find((drill) => drillKey(drill) === key)!;
   return one.own?.name ?? oneDrill(one.drill).name;
 };
 

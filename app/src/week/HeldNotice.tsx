@@ -2,7 +2,7 @@ import { drillOf } from '@taxikine/core/visit/drillOf';
 import type { ClientFile } from '@taxikine/core/visit/records';
 import { maybeVisitFile } from '@taxikine/core/visit/visitFile';
 import { heldFromHome } from '@taxikine/core/week/homeDrills';
-import { keyOf } from '@taxikine/core/week/weekInput';
+import { drillKey } from '@taxikine/core/knowledge/drillKey';
 import { View } from '@tamagui/core';
 import { Words } from '../ui/text';
 import { useText } from '../words/useText';
@@ -28,7 +28,7 @@ export function HeldNotice({ file, visitId, planId }: HeldNoticeProps) {
   return (
     <View gap="$1" role="status">
       {held.map(({ drill, report }) => (
-        <Words key={keyOf(drill)} small>
+        <Words key={drillKey(drill)} small>
           {t('week.heldBack', {
             drill: nameOf({ row: drillOf(drill), side: drill.side }, t),
             said: reportWords(report, t),

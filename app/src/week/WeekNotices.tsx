@@ -2,7 +2,7 @@ import { oneCause } from '@taxikine/core/knowledge/causes';
 import { drillOf } from '@taxikine/core/visit/drillOf';
 import { causeOfKey } from '@taxikine/core/visit/findingsOf';
 import type { HomePlan } from '@taxikine/core/week/homePlan';
-import { keyOf } from '@taxikine/core/week/weekInput';
+import { drillKey } from '@taxikine/core/knowledge/drillKey';
 import { fillSide } from '@taxikine/core/words/fill';
 import { View } from '@tamagui/core';
 import { Words } from '../ui/text';
@@ -14,7 +14,7 @@ import type { PlannedWeek } from './WeekBoard';
 export function WeekNotices({ plan, week }: { plan: HomePlan; week: PlannedWeek }) {
   const t = useText();
   const named = (key: string) => {
-    const one = plan.drills.find((drill) => keyOf(drill) === key)!;
+    const one = plan.drills.find((drill) => drillKey(drill) === key)!;
     return nameOf({ row: drillOf(one), side: one.side }, t);
   };
   const most = week.full.reduce((a, b) => (b.asked > a ? b.asked : a), 0);

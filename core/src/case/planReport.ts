@@ -4,7 +4,8 @@ import type { PlannedCause } from '../planning/candidates';
 import { doseWords } from '../planning/doseSeconds';
 import type { LeftOut } from '../planning/leftOut';
 import { planSession } from '../planning/planSession';
-import { NO_WISH, type SessionLimits, type SessionWish } from '../planning/sessionLimits';
+import { type SessionLimits } from '../planning/sessionLimits';
+import { NO_WISH, type SessionWish } from '../planning/sessionWish';
 import type { BrokenRule } from '../planning/sessionRules';
 import type { MaybeSide } from '../sides/side';
 

@@ -11,11 +11,11 @@ import { NOTHING_HELD, NOTHING_MEASURED, NOTHING_SEEN, NOTHING_TOLD } from '../v
 import type {
   CheckRecord,
   ClientRecord,
-  Instant,
   LookRecord,
   ProbeRecord,
   VisitRecord,
 } from '../visit/records';
+import type { Instant } from '../time/instant';
 import { caseFileFrom } from './caseFileFrom';
 import type { CaseDocument } from './caseDocument';
 import { caseDocumentOf } from './caseDocumentOf';

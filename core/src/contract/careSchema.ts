@@ -1,7 +1,7 @@
 import { FLAGS } from '../knowledge/flags';
 import { PROBES } from '../knowledge/probes';
 import type { ReportedCare } from '../case/reportedCare';
-import { LEAST_ALLOWED_DEG, REPLACEABLE, type Replaceable } from '../safety/standing';
+import { LEAST_ALLOWED_DEG, REPLACEABLE, type Replaceable } from '../knowledge/replaceable';
 import { BENT_PARTS } from '../safety/depthCut';
 import { J, maybeSide, oneOf, side } from './joi';
 import { painSchema } from './painSchema';

@@ -7,7 +7,7 @@ import { isShipped } from '../knowledge/drills';
 import { drillOf } from '../visit/drillOf';
 import type { HomePlanRecord } from '../visit/records';
 import { ANSWERS, COURSE_WEEKS, MOST_MOMENTS, type HomeDrill } from '../week/homePlan';
-import { keyOf } from '../week/weekInput';
+import { drillKey } from '../knowledge/drillKey';
 import { doseSchema } from './doseSchema';
 import { day, id, instant, J, maybeSide, oneOf } from './joi';
 import { ownDrillSchema } from './ownDrillSchema';
@@ -81,7 +81,7 @@ const eachOnce = (
   plan: HomePlanRecord,
   helpers: { message: (words: { custom: string }) => unknown },
 ) => {
-  const keys = plan.drills.map(keyOf);
+  const keys = plan.drills.map(drillKey);
   const twice = keys.find((key, i) => keys.indexOf(key) !== i);
   return twice ? helpers.message({ custom: `drills: ${twice} is there twice` }) : plan;
 };

@@ -3,7 +3,7 @@ import { HISTORY_KINDS } from '../knowledge/history';
 import { GIVEN_CAUSES } from '../knowledge/causes';
 import { GIVEN_REGIONS } from '../knowledge/givenRegions';
 import { REGIONS } from '../knowledge/regions';
-import { isReplaceable, LEAST_ALLOWED_DEG, REPLACEABLE } from '../safety/standing';
+import { isReplaceable, LEAST_ALLOWED_DEG, REPLACEABLE } from '../knowledge/replaceable';
 import type { GivenCause, HistoryItem } from '../trace/caseFile';
 import { J, maybeSide, oneOf, side } from './joi';
 

@@ -3,7 +3,7 @@ import { isShipped } from '../knowledge/drills';
 import { KIT } from '../knowledge/kit';
 import { PATTERNS } from '../knowledge/patterns';
 import { REFER_QUESTIONS } from '../knowledge/refer';
-import { NO_WISH } from '../planning/sessionLimits';
+import { NO_WISH } from '../planning/sessionWish';
 import { maybeLadder, placeOfRung } from '../ladder/ladders';
 import { drillOf } from '../visit/drillOf';
 import { DRILL_FORMS, KEEPS, STEPS, VISIT_OPINIONS, type DrillRecord } from '../visit/records';

@@ -1,4 +1,5 @@
-import type { ClientRecord, Day } from '../visit/records';
+import type { ClientRecord } from '../visit/records';
+import type { Day } from '../time/instant';
 import type { MessageKind } from './message';
 
 /** A letter as it goes out: plain text. */

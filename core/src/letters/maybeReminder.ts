@@ -1,4 +1,5 @@
-import type { ClientFile, Day } from '../visit/records';
+import type { ClientFile } from '../visit/records';
+import type { Day } from '../time/instant';
 import { addDays, daysFrom } from '../week/calendarDay';
 import { dayIn } from '../words/zoned';
 import { maybeDueLook } from './maybeDueLook';

@@ -1,4 +1,4 @@
-import type { Day, Instant } from '../visit/records';
+import type { Day, Instant } from '../time/instant';
 
 /** What clients are written about: their plan is ready, or a look is due. */
 export const MESSAGE_KINDS = ['plan-ready', 'review-due'] as const;

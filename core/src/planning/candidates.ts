@@ -1,3 +1,4 @@
+import { drillKey } from '../knowledge/drillKey';
 import type { ApproachId } from '../knowledge/approaches';
 import type { Dose, DrillRow, EffectSize, Target } from '../knowledge/drillRow';
 import { loadOf } from '../knowledge/loadOf';
@@ -35,10 +36,6 @@ export interface Candidate extends Option {
   /** Most served first. */
   readonly aimed: readonly PlannedCause[];
 }
-
-/** `hip-rock-back@left`, `low-breath-reset@`: a drill on a side. */
-export const drillKey = ({ drill, side }: { drill: string; side: MaybeSide }): string =>
-  `${drill}@${side ?? ''}`;
 
 /** Kinds of drill that give a joint or a muscle more room. */
 const MAKES_ROOM: readonly string[] = ['joint', 'tissue', 'hold'];

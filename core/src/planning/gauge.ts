@@ -8,7 +8,7 @@ import { ownNorm, repeatsIn } from '../visit/repeatsIn';
 import { timesOf, valueOf } from '../visit/verdicts';
 import type { Dose } from '../knowledge/drillRow';
 import { doseDrill } from './wish';
-import type { SessionWish } from './sessionLimits';
+import type { SessionWish } from './sessionWish';
 
 /** What is read before training: how far each knee goes in the floor sit before the pelvis turns. */
 export const GAUGE_CHECK = 'floor-sit-turn' satisfies CheckId;

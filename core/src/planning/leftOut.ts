@@ -1,9 +1,11 @@
 import { groupBy } from '../numeric/groupBy';
 import { probabilityWords } from '../words/probability';
-import { drillKey, type Candidate, type PlannedCause } from './candidates';
+import { type Candidate, type PlannedCause } from './candidates';
+import { drillKey } from '../knowledge/drillKey';
 import { isGuesswork } from './isGuesswork';
 import { maybeAgainst } from './reasonAgainst';
-import type { SessionLimits, SessionWish } from './sessionLimits';
+import type { SessionLimits } from './sessionLimits';
+import type { SessionWish } from './sessionWish';
 
 export interface LeftOut {
   readonly drill: string;

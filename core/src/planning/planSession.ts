@@ -15,7 +15,6 @@ import { maybeBestSet } from './bestSet';
 import { apart, maybeTwin, withTwins } from './bothSides';
 import {
   candidatesOf,
-  drillKey,
   isPartner,
   needsPartner,
   suspectFirst,
@@ -23,12 +22,14 @@ import {
   type Candidate,
   type PlannedCause,
 } from './candidates';
+import { drillKey } from '../knowledge/drillKey';
 import { doseMinutes, maybeFitted } from './doseSeconds';
 import { isGuesswork } from './isGuesswork';
 import { lengthened } from './lengthened';
 import { leftOutOf, type LeftOut } from './leftOut';
 import { maybeAgainst, maybeNerveCare } from './reasonAgainst';
-import { NO_WISH, type SessionLimits, type SessionWish } from './sessionLimits';
+import { type SessionLimits } from './sessionLimits';
+import { NO_WISH, type SessionWish } from './sessionWish';
 import { maybeSpare, type SpareReason } from './spareMinutes';
 import { brokenRules, type BrokenRule } from './sessionRules';
 

@@ -1,7 +1,5 @@
 import type { ApproachId } from '../knowledge/approaches';
-import type { Dose } from '../knowledge/drillRow';
 import type { Pattern } from '../knowledge/patterns';
-import type { MaybeSide } from '../sides/side';
 import type { AgainstLimits } from './reasonAgainst';
 
 /** What a session has to fit. */
@@ -11,24 +9,3 @@ export interface SessionLimits extends AgainstLimits {
   readonly minutes: number;
   readonly approach: ApproachId;
 }
-
-export interface DrillOnSide {
-  readonly drill: string;
-  readonly side: MaybeSide;
-}
-
-/** What the coach holds on to; the session is chosen around it. */
-export interface SessionWish {
-  /** In, whatever they are worth. */
-  readonly locked: readonly DrillOnSide[];
-  /** Out. */
-  readonly dropped: readonly DrillOnSide[];
-  /** By key of a drill on a side (`hip-rock-back@left`), instead of what the approach doses. */
-  readonly doses: Readonly<Record<string, Dose>>;
-  /** Keys in the order the coach wants them; what is not named keeps its place. */
-  readonly order: readonly string[];
-  /** By key of a drill that climbs a ladder: the rung the coach chose. */
-  readonly rungs: Readonly<Record<string, string>>;
-}
-
-export const NO_WISH: SessionWish = { locked: [], dropped: [], doses: {}, order: [], rungs: {} };

@@ -2,9 +2,11 @@ import type { DrillRow } from '../knowledge/drillRow';
 import { DRILLS } from '../knowledge/drills';
 import type { MaybeSide } from '../sides/side';
 import { LIKELY_ENOUGH } from '../trace/likelyEnough';
-import { candidatesOf, drillKey, type Candidate, type PlannedCause } from './candidates';
+import { candidatesOf, type Candidate, type PlannedCause } from './candidates';
+import { drillKey } from '../knowledge/drillKey';
 import { maybeAgainst, type Against } from './reasonAgainst';
-import type { DrillOnSide, SessionLimits } from './sessionLimits';
+import type { SessionLimits } from './sessionLimits';
+import type { DrillOnSide } from '../knowledge/drillKey';
 
 /** A drill that could be done instead, and what speaks against it. */
 export interface Swap {

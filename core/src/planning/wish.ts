@@ -1,6 +1,7 @@
 import type { Dose } from '../knowledge/drillRow';
-import { drillKey } from './candidates';
-import type { DrillOnSide, SessionWish } from './sessionLimits';
+import { drillKey } from '../knowledge/drillKey';
+import type { SessionWish } from './sessionWish';
+import type { DrillOnSide } from '../knowledge/drillKey';
 
 const without = (list: readonly DrillOnSide[], key: string): DrillOnSide[] =>
   list.filter((one) => drillKey(one) !== key);

@@ -1,6 +1,7 @@
 import { NOT_YET } from '../knowledge/notYet';
 import { placeWords } from '../knowledge/regions';
-import type { Clearance, Day } from '../visit/records';
+import type { Clearance } from '../visit/records';
+import type { Day } from '../time/instant';
 import { newestWords } from './newestWords';
 
 /** As long as an operation counts as recent; older words hold no longer than what they were about. */

@@ -5,13 +5,8 @@ import { REGION_OF_CAUSE } from '../knowledge/regionOfCause';
 import { oneRegion } from '../knowledge/regions';
 import { SIDES, type MaybeSide } from '../sides/side';
 import { loadAt, mayBeSameSide } from './loadAt';
-import {
-  REPLACEABLE,
-  type MissingLimb,
-  type Replaceable,
-  type ReplacedJoint,
-  type Standing,
-} from './standing';
+import { type MissingLimb, type ReplacedJoint, type Standing } from './standing';
+import { REPLACEABLE, type Replaceable } from '../knowledge/replaceable';
 
 /** What a flag does to a drill: keeps it out, makes it easier, or is said with it. */
 export interface FlagEffect {

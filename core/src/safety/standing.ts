@@ -1,23 +1,11 @@
+import { isReplaceable, type Replaceable } from '../knowledge/replaceable';
 import type { FlagId } from '../knowledge/flags';
 import { oneRegion } from '../knowledge/regions';
 import type { Side } from '../sides/side';
 import type { GivenCause, HistoryItem } from '../trace/caseFile';
 import type { Clearance } from '../visit/records';
-import { notYetBy, type NotYetAllowed } from './notYetAllowed';
-
-/**
- * Joints that are replaced, in degrees: the most that one bends, what a drill takes it to half-way, and what a
- * pattern takes it to when nobody stops above. Ours.
- */
-export const REPLACEABLE = {
-  hip: { mostDeg: 130, halfDeg: 90, deepDeg: 120 },
-  knee: { mostDeg: 150, halfDeg: 90, deepDeg: 140 },
-  ankle: { mostDeg: 45, halfDeg: 15, deepDeg: 40 },
-  shoulder: { mostDeg: 180, halfDeg: 90, deepDeg: 180 },
-} as const;
-/** The least that a replaced joint is ever left with. */
-export const LEAST_ALLOWED_DEG = 10;
-export type Replaceable = keyof typeof REPLACEABLE;
+import { notYetBy } from './notYetBy';
+import type { NotYetAllowed } from '../visit/notYetAllowed';
 
 /** A replaced joint and how far the surgeon lets it bend; null when that was not told. */
 export interface ReplacedJoint {
@@ -40,9 +28,6 @@ export interface Standing {
   readonly missing?: readonly MissingLimb[];
   readonly notYet?: readonly NotYetAllowed[];
 }
-
-export const isReplaceable = (region: string | undefined): region is Replaceable =>
-  region !== undefined && region in REPLACEABLE;
 
 function maybeReplaced({ replaced, region, side, mostDeg }: HistoryItem): ReplacedJoint[] {
   return replaced && isReplaceable(region) && side

@@ -2,7 +2,7 @@ import type { DrillLoad, Reach } from '../knowledge/drillLoad';
 import type { MaybeSide } from '../sides/side';
 import type { BendLimit } from './depthCut';
 import { loadAt } from './loadAt';
-import { REPLACEABLE } from './standing';
+import { REPLACEABLE } from '../knowledge/replaceable';
 
 /** Of what half-way bends; to where it stops is further than any bound. Ours. */
 const SHARE: Readonly<Record<Reach | 'not', number>> = {

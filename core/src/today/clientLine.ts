@@ -1,4 +1,4 @@
-import type { Day } from '../visit/records';
+import type { Day } from '../time/instant';
 import { addDays, daysFrom } from '../week/calendarDay';
 import { NO_DOSES, tallied, type DoseTally } from '../week/doseTally';
 import type { ClientSummary, HangingKind } from './clientSummary';

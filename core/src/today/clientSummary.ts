@@ -3,15 +3,14 @@ import type { Pattern } from '../knowledge/patterns';
 import type {
   ClientFile,
   ClientRecord,
-  Day,
   HomePlanRecord,
-  Instant,
   LookRecord,
   RecordKind,
   Step,
   Versioned,
   VisitRecord,
 } from '../visit/records';
+import type { Day, Instant } from '../time/instant';
 import { maybeVisitFile } from '../visit/visitFile';
 import { addDays } from '../week/calendarDay';
 import { dosesByDay, reviewDays } from '../week/course';

@@ -12,7 +12,7 @@ import type { Region } from '../knowledge/regions';
 import type { ProbeId, ProbeOutcome } from '../knowledge/probes';
 import type { ReferId } from '../knowledge/refer';
 import type { Setup } from '../knowledge/setup';
-import type { NotYetAllowed } from '../safety/notYetAllowed';
+import type { NotYetAllowed } from '../visit/notYetAllowed';
 import type { MaybeSide, Side } from '../sides/side';
 
 export interface SeenFault {

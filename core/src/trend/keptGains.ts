@@ -1,6 +1,7 @@
 import type { CheckId } from '../knowledge/checks';
 import type { MaybeSide } from '../sides/side';
-import type { ClientFile, Instant } from '../visit/records';
+import type { ClientFile } from '../visit/records';
+import type { Instant } from '../time/instant';
 import { checkSeries } from './checkSeries';
 import { keptBetween } from './keptBetween';
 

@@ -1,6 +1,6 @@
 import { DEFAULT_APPROACH } from '../knowledge/approaches';
 import { KIT } from '../knowledge/kit';
-import { NO_WISH } from '../planning/sessionLimits';
+import { NO_WISH } from '../planning/sessionWish';
 import type {
   CheckRecord,
   ClientFile,

@@ -1,6 +1,6 @@
 import { oneProbe } from '../knowledge/probes';
 import { USUAL_SETUP } from '../knowledge/setup';
-import { notYetBy } from '../safety/notYetAllowed';
+import { notYetBy } from '../safety/notYetBy';
 import type { CaseFile, CheckFinding, Opinion } from '../trace/caseFile';
 import type { CheckRecord, ProbeRecord } from './records';
 import type { VisitFile } from './visitFile';

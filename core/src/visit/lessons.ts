@@ -2,7 +2,8 @@ import { drillOf } from './drillOf';
 import { oneCause } from '../knowledge/causes';
 import type { Lesson } from '../trace/caseFile';
 import { causeOfKey, verdictsOn } from './findingsOf';
-import type { ClientFile, Instant, Versioned, VisitRecord } from './records';
+import type { ClientFile, Versioned, VisitRecord } from './records';
+import type { Instant } from '../time/instant';
 import { verdictsOf, type VisitVerdict } from './verdicts';
 import { visitPart, type VisitPart } from './visitPart';
 

@@ -33,11 +33,8 @@ import type { Weights } from '../ladder/weights';
 import type { HomeEntry } from '../week/homeEntry';
 import type { HomePlan } from '../week/homePlan';
 import type { MessageRecord } from '../letters/message';
-import type { SessionWish } from '../planning/sessionLimits';
-
-/** Instants are ISO 8601 in UTC, days are `yyyy-mm-dd`; both made by the device that wrote. */
-export type Instant = string;
-export type Day = string;
+import type { Day, Instant } from '../time/instant';
+import type { SessionWish } from '../planning/sessionWish';
 
 /** A clinician's word about one positive answer, as the coach recorded it. */
 export interface Clearance {

@@ -1,5 +1,6 @@
 import type { Trace } from '../trace/trace';
-import type { Instant, TraceSnapshot } from './records';
+import type { TraceSnapshot } from './records';
+import type { Instant } from '../time/instant';
 
 /** A cause less likely than this, to the findings and to the coach, is not worth remembering. */
 const WORTH_KEEPING = 0.05;

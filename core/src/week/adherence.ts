@@ -1,4 +1,4 @@
-import type { Day } from '../visit/records';
+import type { Day } from '../time/instant';
 import { addDays, daysFrom } from './calendarDay';
 import { dosesByDay, reviewDays } from './course';
 import { tallied, tallyOf, type DoseTally } from './doseTally';

@@ -1,4 +1,4 @@
-import type { Day } from '../visit/records';
+import type { Day } from '../time/instant';
 import { maybeDoseLog, type DoseLog, type HomeEntry } from './homeEntry';
 import type { HomeAnswer } from './homePlan';
 import { drillState, halvedDose, type DrillState } from './homeState';

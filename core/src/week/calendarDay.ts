@@ -1,5 +1,5 @@
 import { WEEKDAYS, type Weekday } from '../knowledge/weekdays';
-import type { Day } from '../visit/records';
+import type { Day } from '../time/instant';
 
 const DAY_MS = 86_400_000;
 

@@ -1,4 +1,4 @@
-import type { Day } from '../visit/records';
+import type { Day } from '../time/instant';
 import { addDays, daysFrom, weekdayOf } from './calendarDay';
 import type { HomePlan } from './homePlan';
 import type { PlacedDose } from './placedDoses';

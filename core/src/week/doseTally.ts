@@ -1,4 +1,4 @@
-import type { Day } from '../visit/records';
+import type { Day } from '../time/instant';
 import { maybeDoseLog, type DoseDone, type HomeEntry } from './homeEntry';
 import type { PlacedDose } from './placedDoses';
 

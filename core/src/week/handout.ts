@@ -10,7 +10,7 @@ import type { HomeEntry } from './homeEntry';
 import { drillState, halvedDose, type DrillState } from './homeState';
 import type { PlacedDose } from './placedDoses';
 import { planWeek } from './planWeek';
-import { keyOf } from './weekInput';
+import { drillKey } from '../knowledge/drillKey';
 import { weekFrom } from './calendarDay';
 
 /** A drill on the handout, with the number it has in the grid. */
@@ -67,11 +67,11 @@ export function handoutOf(
 ): Handout {
   const doses = dosesOf(plan, entries);
   const keys = [...new Set(doses.map(({ key }) => key))];
-  const there = keys.map((key) => plan.drills.find((one) => keyOf(one) === key)!);
+  const there = keys.map((key) => plan.drills.find((one) => drillKey(one) === key)!);
   const numberOf = (key: string) => keys.indexOf(key) + 1;
   return {
     drills: there.map((drill, i) => {
-      const own = doses.filter(({ key }) => key === keyOf(drill));
+      const own = doses.filter(({ key }) => key === drillKey(drill));
       const { side } = drill;
       return {
         number: i + 1,

@@ -1,4 +1,4 @@
-import type { Day } from '../visit/records';
+import type { Day } from '../time/instant';
 import { asTheyMayBe, type DoseToday } from './asTheyMayBe';
 import { dosesByDay, weekOf, type WhichWeek } from './course';
 import type { HomeEntry } from './homeEntry';

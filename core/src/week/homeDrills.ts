@@ -7,7 +7,7 @@ import type { HomeDrill } from './homePlan';
 import type { HomeReport } from './homeReports';
 import { maybeStop } from './homeState';
 import { entriesOf } from './planAtHome';
-import { keyOf } from './weekInput';
+import { drillKey } from '../knowledge/drillKey';
 
 /** How likely a cause is held to be when no trace was kept. */
 const UNTRACED = 0.5;
@@ -51,7 +51,7 @@ export interface HeldFromHome {
 /** What stopped a drill at home, in whichever plan, since it was last done in a session. */
 function maybeStoppedSince(one: DrillRecord, { homePlans, homeEntries }: Home): HomeReport | null {
   const stops = homePlans.flatMap(
-    (plan) => maybeStop(keyOf(one), entriesOf({ homeEntries }, plan), plan.answers) ?? [],
+    (plan) => maybeStop(drillKey(one), entriesOf({ homeEntries }, plan), plan.answers) ?? [],
   );
   const since = stops.filter(({ entry }) => entry.said > (one.doneOn ?? ''));
   return since.sort((a, b) => a.entry.said.localeCompare(b.entry.said)).at(-1) ?? null;
@@ -72,7 +72,7 @@ export const heldFromHome = (part: VisitPart, home: Home): HeldFromHome[] =>
  * those that pain stopped at home since.
  */
 export function homeDrillsOf(part: VisitPart, home: Home): HomeDrill[] {
-  const known = new Set(home.homePlans.flatMap(({ drills }) => drills.map(keyOf)));
+  const known = new Set(home.homePlans.flatMap(({ drills }) => drills.map(drillKey)));
   const kept = keptOf(part).filter((one) => !maybeStoppedSince(one, home));
   return kept.map((one) => ({
     drill: one.drill,
@@ -82,6 +82,6 @@ export function homeDrillsOf(part: VisitPart, home: Home): HomeDrill[] {
     dose: one.dose,
     rung: one.rung && { ...one.rung, met: null },
     worth: worthOf(one, part.visit),
-    known: known.has(keyOf(one)),
+    known: known.has(drillKey(one)),
   }));
 }

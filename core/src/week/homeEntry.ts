@@ -1,5 +1,5 @@
 import type { ReferId } from '../knowledge/refer';
-import type { Day, Instant } from '../visit/records';
+import type { Day, Instant } from '../time/instant';
 import type { ClockTime } from './clockTime';
 
 /** Why a dose was not done, or not all of it. */

@@ -4,7 +4,8 @@ import { careOf, type CareFor } from '../safety/careOf';
 import { openReferrals } from '../safety/gate';
 import type { MaybeSide } from '../sides/side';
 import { drillOf } from '../visit/drillOf';
-import type { ClientFile, Day, HomePlanRecord, Versioned } from '../visit/records';
+import type { ClientFile, HomePlanRecord, Versioned } from '../visit/records';
+import type { Day } from '../time/instant';
 import type { RungTry } from '../ladder/rungTry';
 import { nextReview } from './adherence';
 import { careAtHome } from './careAtHome';
@@ -14,7 +15,7 @@ import { isDose, type HomeEntry } from './homeEntry';
 import type { HomeAnswer, HomeDrill } from './homePlan';
 import { maybeOpenPlan } from './planAtHome';
 import type { PlacedDose } from './placedDoses';
-import { keyOf } from './weekInput';
+import { drillKey } from '../knowledge/drillKey';
 
 /** How far ahead a page that has been opened once works without the server, in days. */
 export const PAGE_DAYS_AHEAD = 14;
@@ -70,7 +71,7 @@ const withoutAims = (own: OwnDrill | null): OwnDrill | null =>
   own && { ...own, targets: [], excludedBy: [] };
 
 const pageDrill = (one: HomeDrill, known: CareFor): PageDrill => ({
-  key: keyOf(one),
+  key: drillKey(one),
   drill: one.drill,
   own: withoutAims(one.own),
   side: one.side,

@@ -15,7 +15,7 @@ export {
 export { addDays, daysFrom, weekdayOf, weekFrom } from './calendarDay';
 export { minutesOf, type ClockTime } from './clockTime';
 export { RHYTHM_OF_FAMILY, rhythmOf, type Rhythm } from './rhythm';
-export { keyOf, type WeekDrill, type WeekInput, type WeekStage } from './weekInput';
+export { type WeekDrill, type WeekInput, type WeekStage } from './weekInput';
 export { planWeek, type FullDay, type WeekPlan } from './planWeek';
 export type { DroppedDoses } from './droppedDoses';
 export type { PlacedDose } from './placedDoses';

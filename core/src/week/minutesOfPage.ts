@@ -1,4 +1,4 @@
-import type { Day } from '../visit/records';
+import type { Day } from '../time/instant';
 import { addDays } from './calendarDay';
 import { tallied, tallyOf } from './doseTally';
 import { isDose, type HomeEntry } from './homeEntry';

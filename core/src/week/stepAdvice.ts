@@ -4,7 +4,7 @@ import { painRule } from '../safety/painRule';
 import { daysFrom } from './calendarDay';
 import { isDose, type DoseEntry, type HomeEntry } from './homeEntry';
 import type { HomeDrill, HomePlan } from './homePlan';
-import { keyOf } from './weekInput';
+import { drillKey } from '../knowledge/drillKey';
 
 /** A step along a chain that what was said from home speaks for. */
 export interface StepAdvice {
@@ -34,7 +34,7 @@ const isTroubled = (last: readonly DoseEntry[]): boolean =>
 
 function adviceOn(drill: HomeDrill, entries: readonly HomeEntry[]): StepAdvice | null {
   if (!isShipped(drill.drill)) return null;
-  const key = keyOf(drill);
+  const key = drillKey(drill);
   const said = entries
     .filter(isDose)
     .filter((one) => one.key === key)
@@ -74,7 +74,7 @@ export function withStep<Plan extends Pick<HomePlan, 'drills'>>(
   return {
     ...plan,
     drills: plan.drills.map((one) =>
-      keyOf(one) === key
+      drillKey(one) === key
         ? { ...one, drill: to, side: oneSided ? (one.side ?? 'left') : null, dose, known: false }
         : one,
     ),

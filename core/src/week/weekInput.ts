@@ -4,7 +4,7 @@ import type { Weekday } from '../knowledge/weekdays';
 import type { Standing } from '../safety/standing';
 import type { MaybeSide } from '../sides/side';
 import type { Pain } from '../trace/caseFile';
-import { drillKey } from '../planning/candidates';
+import { drillKey } from '../knowledge/drillKey';
 import { doseMinutes } from '../planning/doseSeconds';
 import { drillOf } from '../visit/drillOf';
 import { causeOfKey } from '../visit/findingsOf';
@@ -51,9 +51,6 @@ export interface WeekDrill {
   readonly tires: readonly string[];
 }
 
-export const keyOf = ({ drill, side }: Pick<HomeDrill, 'drill' | 'side'>): string =>
-  drillKey({ drill, side });
-
 /** The movement itself, or a version of it: for every day. */
 export const isPattern = ({ row }: WeekDrill): boolean => row.family === 'pattern';
 
@@ -79,7 +76,7 @@ export function weekDrill(one: HomeDrill, input: WeekInput, { deload }: WeekStag
   const usual = rhythmOf(row, input.approach);
   const rhythm = deload ? lighter(usual) : usual;
   const dose = sittingOf(one.dose, rhythm, deload);
-  const key = keyOf(one);
+  const key = drillKey(one);
   return {
     key,
     row,

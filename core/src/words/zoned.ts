@@ -1,4 +1,4 @@
-import type { Day } from '../visit/records';
+import type { Day } from '../time/instant';
 
 /** Made once a zone: making one takes longer than all it is then asked. */
 const formats = new Map<string, Intl.DateTimeFormat>();

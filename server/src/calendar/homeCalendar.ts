@@ -4,7 +4,7 @@ import {
   doseWords,
   drillOf,
   homeDay,
-  keyOf,
+  drillKey,
   maybeOpenPlan,
   reviewDays,
   type ClientFile,
@@ -36,7 +36,7 @@ const oneLine = (text: string): string => text.replaceAll(/[\r\n\u2028\u2029]+/g
 const dateOnly = (day: Day): DateTime => day.split('-').map(Number) as [number, number, number];
 
 const lineOf = (plan: HomePlanRecord, { key, dose }: DoseToday): string => {
-  const one = plan.drills.find((drill) => keyOf(drill) === key)!;
+  const one = plan.drills.find((drill) => drillKey(drill) === key)!;
   const name = oneLine(drillOf(one).name);
   return `${one.side ? `${name}, ${one.side}` : name}: ${doseWords(dose)}`;
 };

@@ -3,7 +3,7 @@ import {
   doseWords,
   drillOf,
   fhirBundle,
-  keyOf,
+  drillKey,
   maybeVisitFile,
   measuresCsv,
   visitPart,
@@ -63,7 +63,7 @@ const plansOf = ({ homePlans }: ClientFile): object[] =>
       drill: drillOf(one).name,
       side: one.side ?? '',
       dose: doseWords(one.dose),
-      key: keyOf(one),
+      key: drillKey(one),
     })),
   );
 
