@@ -22,9 +22,6 @@ const plain = (name, decorators = false) => ({
   },
   moduleNameMapper: {
     '^@taxikine/(core|server|demo)$': `${__dirname}/$1/src/index.ts`,
-    '^@taxikine/core/solver$': `${__dirname}/core/src/solver/index.ts`,
-    '^@taxikine/core/trace$': `${__dirname}/core/src/trace/index.ts`,
-    '^@taxikine/core/recording$': `${__dirname}/core/src/recording/index.ts`,
   },
 });
 

@@ -1,9 +1,9 @@
-import { USUAL_SETUP } from '@taxikine/core/knowledge/setup';
-import type { SeenFault } from '@taxikine/core/trace/caseFile';
-import { NOTHING_SEEN } from '@taxikine/core/visit/blanks';
-import type { LookRecord } from '@taxikine/core/visit/records';
-import { levelIn } from '@taxikine/core/visit/verdicts';
-import type { VisitFile } from '@taxikine/core/visit/visitFile';
+import { USUAL_SETUP } from '@taxikine/core/body/stance/setup';
+import type { SeenFault } from '@taxikine/core/records/caseFile';
+import { NOTHING_SEEN } from '@taxikine/core/records/blanks';
+import type { LookRecord } from '@taxikine/core/records/records';
+import { levelIn } from '@taxikine/core/inference/visit/verdicts';
+import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
 import { checksToRepeat, newAgain, regrade, revalue } from '../src/steps/againLook';
 
 const slide: SeenFault = {

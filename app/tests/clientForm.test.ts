@@ -1,5 +1,5 @@
-import { parse } from '@taxikine/core/contract/problems';
-import { RECORD_SCHEMAS } from '@taxikine/core/contract/recordSchemas';
+import { parse } from '@taxikine/core/records/schemas/problems';
+import { RECORD_SCHEMAS } from '@taxikine/core/records/schemas/recordSchemas';
 import { clientFormSchema, formOf, recordOf, type ClientForm } from '../src/meet/clientForm';
 
 const schema = clientFormSchema((key) => key, 'metric');

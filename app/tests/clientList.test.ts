@@ -1,6 +1,6 @@
-import type { ClientLine } from '@taxikine/core/today/clientLine';
-import { NOTHING_TOLD } from '@taxikine/core/visit/blanks';
-import type { ClientRecord, Versioned } from '@taxikine/core/visit/records';
+import type { ClientLine } from '@taxikine/core/reading/today/clientLine';
+import { NOTHING_TOLD } from '@taxikine/core/records/blanks';
+import type { ClientRecord, Versioned } from '@taxikine/core/records/records';
 import { withPendingClients } from '../src/today/useClientList';
 
 const client = (id: string, name: string): Versioned<ClientRecord> => ({

@@ -1,6 +1,6 @@
 import type { Dose } from '@taxikine/core/knowledge/drillRow';
-import { momentOf } from '@taxikine/core/player/timeline';
-import type { SetClock } from '@taxikine/core/visit/records';
+import { momentOf } from '@taxikine/core/planning/player/timeline';
+import type { SetClock } from '@taxikine/core/records/records';
 import { cueBetween } from '../src/player/cues';
 
 const NOW = Date.parse('2026-11-26T09:00:00.000Z');

@@ -1,4 +1,4 @@
-import { DEEDS, type Deed, type DeedShown } from '@taxikine/core/contract/audit';
+import { DEEDS, type Deed, type DeedShown } from '@taxikine/core/records/wire/audit';
 import { deedWords } from '../src/deeds/deedWords';
 import '../src/words/houseWords';
 import { catalogue } from '../src/words/i18n';

@@ -1,4 +1,4 @@
-import type { PersonShown } from '@taxikine/core/contract/people';
+import type { PersonShown } from '@taxikine/core/records/wire/people';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { fireEvent, screen } from '@testing-library/react';
 import { PEOPLE } from '../src/data/askedAnew';

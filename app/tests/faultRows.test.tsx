@@ -1,7 +1,7 @@
-import type { View } from '@taxikine/core/knowledge/patterns';
-import { USUAL_SETUP } from '@taxikine/core/knowledge/setup';
-import { NOTHING_SEEN } from '@taxikine/core/visit/blanks';
-import type { LookRecord } from '@taxikine/core/visit/records';
+import type { View } from '@taxikine/core/body/stance/patterns';
+import { USUAL_SETUP } from '@taxikine/core/body/stance/setup';
+import { NOTHING_SEEN } from '@taxikine/core/records/blanks';
+import type { LookRecord } from '@taxikine/core/records/records';
 import { fireEvent, screen } from '@testing-library/react';
 import { FaultRows } from '../src/steps/FaultRows';
 import { faultsAt } from '../src/steps/lookState';

@@ -1,7 +1,7 @@
-import { bodyOf } from '@taxikine/core/body/body';
-import { USUAL_SETUP } from '@taxikine/core/knowledge/setup';
-import type { Lack } from '@taxikine/core/solver/ask';
-import type { Binding } from '@taxikine/core/solver/binding';
+import { bodyOf } from '@taxikine/core/body/segments/body';
+import { USUAL_SETUP } from '@taxikine/core/body/stance/setup';
+import type { Lack } from '@taxikine/core/body/solver/ask';
+import type { Binding } from '@taxikine/core/body/solver/binding';
 import { at } from '../src/figure/useBackAndForth';
 import { fitAim, saidValue } from '../src/fit/fitAim';
 import { bindingWords, depthWords, lackWords } from '../src/fit/fitWords';

@@ -1,5 +1,5 @@
-import { NOTHING_DONE } from '@taxikine/core/visit/blanks';
-import type { DrillRecord, SetLog } from '@taxikine/core/visit/records';
+import { NOTHING_DONE } from '@taxikine/core/records/blanks';
+import type { DrillRecord, SetLog } from '@taxikine/core/records/records';
 import { doneOf } from '../src/homePage/doseSaid';
 import { drawer } from '../src/homePage/keptOnDevice';
 import { maybePageToken } from '../src/homePage/pageToken';

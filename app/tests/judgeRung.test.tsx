@@ -1,7 +1,7 @@
 import { oneDrill } from '@taxikine/core/knowledge/drills';
-import type { CriterionId } from '@taxikine/core/ladder/criteria';
-import { NOTHING_DONE, NOTHING_TOLD } from '@taxikine/core/visit/blanks';
-import type { ClientFile, DrillRecord } from '@taxikine/core/visit/records';
+import type { CriterionId } from '@taxikine/core/knowledge/ladders/criteria';
+import { NOTHING_DONE, NOTHING_TOLD } from '@taxikine/core/records/blanks';
+import type { ClientFile, DrillRecord } from '@taxikine/core/records/records';
 import { maybeRungWords } from '../src/ladder/rungWords';
 import { maybeVerdictWords } from '../src/ladder/verdictWords';
 import { weightWords } from '../src/ladder/weightWords';

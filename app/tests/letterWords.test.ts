@@ -1,4 +1,4 @@
-import { UNSENT, type MessageRecord } from '@taxikine/core/letters/message';
+import { UNSENT, type MessageRecord } from '@taxikine/core/records/message';
 import { letterWords } from '../src/outbox/letterWords';
 import '../src/words/coachWords';
 import { catalogue } from '../src/words/i18n';

@@ -1,6 +1,6 @@
-import { USUAL_SETUP } from '@taxikine/core/knowledge/setup';
-import { NOTHING_SEEN } from '@taxikine/core/visit/blanks';
-import type { LookRecord } from '@taxikine/core/visit/records';
+import { USUAL_SETUP } from '@taxikine/core/body/stance/setup';
+import { NOTHING_SEEN } from '@taxikine/core/records/blanks';
+import type { LookRecord } from '@taxikine/core/records/records';
 import {
   betterView,
   faultsAt,

@@ -1,4 +1,4 @@
-import type { PictureRecord } from '@taxikine/core/visit/records';
+import type { PictureRecord } from '@taxikine/core/records/records';
 import {
   lineOf,
   middleOf,

@@ -1,4 +1,4 @@
-import type { PictureMeasure } from '@taxikine/core/picture/pictureMeasures';
+import type { PictureMeasure } from '@taxikine/core/media/picture/pictureMeasures';
 import { limbLines } from '../src/picture/limbLines';
 import { measureWords } from '../src/picture/PictureMeasures';
 import '../src/words/coachWords';

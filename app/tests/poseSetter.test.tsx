@@ -1,6 +1,6 @@
 import type { OwnPose } from '@taxikine/core/knowledge/ownDrill';
-import { onePose } from '@taxikine/core/skeleton/poses';
-import { angleIn, PULLED_RINGS, withAngle } from '@taxikine/core/skeleton/pullJoint';
+import { onePose } from '@taxikine/core/body/skeleton/poses';
+import { angleIn, PULLED_RINGS, withAngle } from '@taxikine/core/body/skeleton/pullJoint';
 import { fireEvent, screen } from '@testing-library/react';
 import { anglesOfRing, bareOf, otherOf } from '../src/library/ownDrillForm';
 import { PoseSetter } from '../src/library/PoseSetter';

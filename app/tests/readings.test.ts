@@ -1,7 +1,7 @@
-import { parse } from '@taxikine/core/contract/problems';
-import { RECORD_SCHEMAS } from '@taxikine/core/contract/recordSchemas';
-import { NOTHING_MEASURED } from '@taxikine/core/visit/blanks';
-import type { CheckRecord } from '@taxikine/core/visit/records';
+import { parse } from '@taxikine/core/records/schemas/problems';
+import { RECORD_SCHEMAS } from '@taxikine/core/records/schemas/recordSchemas';
+import { NOTHING_MEASURED } from '@taxikine/core/records/blanks';
+import type { CheckRecord } from '@taxikine/core/records/records';
 import { addReading, readingsOf, setReading, takeReadingBack } from '../src/check/readings';
 
 const ID = '00000000-0000-4000-8000-000000000001';

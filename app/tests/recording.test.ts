@@ -1,9 +1,9 @@
 import { FAULTS } from '@taxikine/core/knowledge/faults';
-import type { Pattern } from '@taxikine/core/knowledge/patterns';
-import { USUAL_SETUP } from '@taxikine/core/knowledge/setup';
-import { NOTHING_SEEN } from '@taxikine/core/visit/blanks';
-import type { ClientFile, LookRecord } from '@taxikine/core/visit/records';
-import type { Proposal } from '@taxikine/core/recording/proposals';
+import type { Pattern } from '@taxikine/core/body/stance/patterns';
+import { USUAL_SETUP } from '@taxikine/core/body/stance/setup';
+import { NOTHING_SEEN } from '@taxikine/core/records/blanks';
+import type { ClientFile, LookRecord } from '@taxikine/core/records/records';
+import type { Proposal } from '@taxikine/core/media/recording/proposals';
 import { accepted, faultOf, isAccepted, takenBack } from '../src/recording/acceptProposal';
 import { saidMeasure } from '../src/recording/MeasureList';
 import { recordingApi, type Stage } from '../src/recording/recordingApi';

@@ -1,7 +1,7 @@
 import { QueryObserver } from '@tanstack/react-query';
-import type { ChangeTold } from '@taxikine/core/contract/changeTold';
-import { noRecords } from '@taxikine/core/visit/blanks';
-import type { ClientFile } from '@taxikine/core/visit/records';
+import type { ChangeTold } from '@taxikine/core/records/wire/changeTold';
+import { noRecords } from '@taxikine/core/records/blanks';
+import type { ClientFile } from '@taxikine/core/records/records';
 import { changeTaker } from '../src/changes/takeChanges';
 import { createQueryClient, fileKey } from '../src/data/queryClient';
 

@@ -1,4 +1,4 @@
-import type { Board as BoardData, Knot } from '@taxikine/core/visit/threads';
+import type { Board as BoardData, Knot } from '@taxikine/core/reading/visit/threads';
 import { fireEvent, screen, within } from '@testing-library/react';
 import { Board } from '../src/thread/Board';
 import { Rail } from '../src/thread/Rail';

@@ -1,6 +1,6 @@
-import { caseFileFrom } from '@taxikine/core/case/caseFileFrom';
-import { parseCase } from '@taxikine/core/contract/caseSchema';
-import { trace, type Trace } from '@taxikine/core/trace/trace';
+import { caseFileFrom } from '@taxikine/core/exchange/case/caseFileFrom';
+import { parseCase } from '@taxikine/core/exchange/case/caseSchema';
+import { trace, type Trace } from '@taxikine/core/inference/trace/trace';
 import { drawnCauses, ROW, traceLayout } from '../src/trace/threadLayout';
 
 const traced = (part: object, given: object[] = []): Trace => {

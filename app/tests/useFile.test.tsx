@@ -1,6 +1,6 @@
 import { QueryClientProvider, type QueryClient } from '@tanstack/react-query';
-import { noRecords } from '@taxikine/core/visit/blanks';
-import type { ClientFile } from '@taxikine/core/visit/records';
+import { noRecords } from '@taxikine/core/records/blanks';
+import type { ClientFile } from '@taxikine/core/records/records';
 import { renderHook, waitFor } from '@testing-library/react';
 import { createQueryClient, fileKey } from '../src/data/queryClient';
 import { useFile } from '../src/data/useFile';

@@ -1,6 +1,6 @@
-import { bodyOf } from '@taxikine/core/body/body';
-import type { Setup } from '@taxikine/core/knowledge/setup';
-import type { PostureQuestion } from '@taxikine/core/solver/ask';
+import { bodyOf } from '@taxikine/core/body/segments/body';
+import type { Setup } from '@taxikine/core/body/stance/setup';
+import type { PostureQuestion } from '@taxikine/core/body/solver/ask';
 import { renderHook } from '@testing-library/react';
 import { useSettled } from '../src/fit/useSettled';
 import type { Answered } from '../src/solver/usePosture';

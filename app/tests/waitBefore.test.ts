@@ -1,5 +1,5 @@
 import { call, NoAnswer, type Refused } from '../src/data/api';
-import { waitBefore } from '@taxikine/core/contract/waitBefore';
+import { waitBefore } from '@taxikine/core/records/wire/waitBefore';
 
 it.each<[string, number | null, number[]]>([
   ['nobody answers', null, [500, 1000, 2000, 2000]],

@@ -1,5 +1,5 @@
-import { noRecords } from '@taxikine/core/visit/blanks';
-import type { ClientFile, PracticeFile } from '@taxikine/core/visit/records';
+import { noRecords } from '@taxikine/core/records/blanks';
+import type { ClientFile, PracticeFile } from '@taxikine/core/records/records';
 import {
   clientIdOf,
   newestOf,

@@ -1,15 +1,9 @@
 import { PLAYED_FAULTS, record, USUAL_SETUP, type PlayedFault } from '../src';
-import {
-  analyse,
-  measuredOf,
-  readKeypoints,
-  type Analysis,
-  type MeasureId,
-} from '../src/recording';
-import type { RecordingView } from '../src/recording/recording';
-import type { InjectedFault, RecorderInput } from '../src/recorder/recorderInput';
-import type { RecordedDocument } from '../src/recorder/record';
-import { seeded, within } from '../src/numeric/random';
+import { analyse, measuredOf, readKeypoints, type Analysis, type MeasureId } from '../src';
+import type { RecordingView } from '../src/records/recording';
+import type { InjectedFault, RecorderInput } from '../src/media/recorder/recorderInput';
+import type { RecordedDocument } from '../src/media/recorder/record';
+import { seeded, within } from '../src/foundation/numeric/random';
 import { randomBody } from '../tests/randomBodies';
 
 /**

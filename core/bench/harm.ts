@@ -1,5 +1,5 @@
-import { parseCase } from '../src/contract/caseSchema';
-import { seeded } from '../src/numeric/random';
+import { parseCase } from '../src/exchange/case/caseSchema';
+import { seeded } from '../src/foundation/numeric/random';
 import { judge, PROMISES } from './harm/promises';
 import { randomCase } from './harm/randomCase';
 

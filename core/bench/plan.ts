@@ -1,7 +1,7 @@
 import { APPROACHES, DRILLS, planSession, type PlannedCause } from '../src';
 import { oneCause } from '../src/knowledge/causes';
-import type { Network } from '../src/trace/inference/network';
-import { posteriors } from '../src/trace/inference/posteriors';
+import type { Network } from '../src/inference/trace/inference/network';
+import { posteriors } from '../src/inference/trace/inference/posteriors';
 import { trialIn } from './calibration/run';
 
 /** How long a session takes to choose from the whole library. Prints a table of docs/performance.md. */

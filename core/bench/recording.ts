@@ -1,6 +1,6 @@
 import { cpus } from 'node:os';
 import { bodyOf, record, USUAL_SETUP } from '../src';
-import { analyse, readKeypoints } from '../src/recording';
+import { analyse, readKeypoints } from '../src';
 
 /**
  * How long it takes to analyse a recording against `JSON.parse` of the same file, and how much memory

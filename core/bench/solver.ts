@@ -1,12 +1,12 @@
 import { cpus } from 'node:os';
 import { nelderMead } from 'fmin/index.js';
 import { attribute, bodyOf, degOfRad, radOfDeg, type AttributionInput } from '../src';
-import { deepest } from '../src/solver/deepest';
-import { effortOf } from '../src/solver/effort';
-import type { PostureProblem } from '../src/solver/problem';
-import { settle, settleTask } from '../src/solver/settle';
-import { startOf } from '../src/solver/start';
-import { stateOf, type PostureState } from '../src/solver/state';
+import { deepest } from '../src/body/solver/deepest';
+import { effortOf } from '../src/body/solver/effort';
+import type { PostureProblem } from '../src/body/solver/problem';
+import { settle, settleTask } from '../src/body/solver/settle';
+import { startOf } from '../src/body/solver/start';
+import { stateOf, type PostureState } from '../src/body/solver/state';
 import { problemFor, randomBody, ranges, seeded, SETUP, within } from '../tests/randomBodies';
 
 /**

@@ -12,9 +12,9 @@ import {
   type FaultRow,
   type MaybeSide,
 } from '../src';
-import { prepared } from '../src/trace/inference/evidence';
-import { posteriors } from '../src/trace/inference/posteriors';
-import { networkOf } from '../src/trace/networkOf';
+import { prepared } from '../src/inference/trace/inference/evidence';
+import { posteriors } from '../src/inference/trace/inference/posteriors';
+import { networkOf } from '../src/inference/trace/networkOf';
 
 /** How long a trace takes, from a few findings to everything there is. Prints a table of docs/performance.md. */
 const ROUNDS = 15;

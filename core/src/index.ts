@@ -1,182 +1,306 @@
-/** Taxikine's core: what is true, computed without interface, clock, network or chance. */
+/** Taxikine's core: what is true, computed without interface, clock, network or chance. In layers: each knows those above it here. */
 
-// Sides and numbers
-export * from './sides/side';
-export { degOfRad, radOfDeg } from './numeric/angle';
-export { clamp } from './numeric/safety';
-export { normal, seeded } from './numeric/random';
-export { groupBy } from './numeric/groupBy';
+// Foundation: numbers, sides, days and words
+export { type MaybeSide, type Side, SIDES } from './foundation/sides/side';
 
-// Knowledge: the tables
-export * from './knowledge/patterns';
-export * from './knowledge/regions';
-export * from './knowledge/setup';
-export * from './knowledge/faults';
-export * from './knowledge/causes';
-export * from './knowledge/checks';
-export * from './knowledge/probes';
-export * from './knowledge/refer';
-export * from './knowledge/flags';
-export * from './knowledge/history';
-export * from './knowledge/habits';
-export * from './knowledge/givenRegions';
+export { degOfRad, radOfDeg } from './foundation/numeric/angle';
+export { normal, seeded } from './foundation/numeric/random';
+
+export { addDays, daysFrom, weekdayOf } from './foundation/time/calendarDay';
+export { type Day } from './foundation/time/instant';
+export { type Weekday, WEEKDAYS } from './foundation/time/weekdays';
+export { dayIn } from './foundation/time/zoned';
+
+export { clockWords } from './foundation/words/clockWords';
+export { asSentence } from './foundation/words/fill';
+export { roundedToSum } from './foundation/words/roundedToSum';
+export { inUnits, type UnitSystem } from './foundation/words/unitSystem';
+
+export { jpegProblem, pictureKind } from './foundation/bytes/jpegProblem';
+
+// Body: segments, stances, the solver and the skeleton it stands in
 export {
-  FAMILIES,
-  POSITIONS,
-  type Dose,
-  type DrillRow,
-  type Family,
-  type Position,
-} from './knowledge/drillRow';
-export { FAMILY_DOSES, usualDose } from './knowledge/familyDoses';
-export { DRILL_CHAINS, easierDrill, harderDrill } from './knowledge/drillChains';
-export { BREATHS, breathWords, type BreathId } from './knowledge/breaths';
-export * from './knowledge/kit';
-export * from './knowledge/approaches';
-export { doseFor, familyOrder, WORK_ORDER } from './knowledge/workOrder';
-export { ASK_ORDER } from './knowledge/askOrder';
-export { DISAGREEMENTS, type DisagreementRow } from './knowledge/disagreements';
-export * from './knowledge/phrases';
-export * from './knowledge/weekdays';
-export * from './knowledge/checkGuides';
-export { normFor, type NormEdit, type Norms } from './knowledge/norms';
-export * from './knowledge/drills';
-export { DRILL_POSES } from './knowledge/drillPoses';
-export { posesOfDrill } from './knowledge/posesOfDrill';
-export { FAMILY_FLAGS, ownDrillRow, type OwnDrill, type OwnPose } from './knowledge/ownDrill';
+  type Grade,
+  GRADES,
+  type Pattern,
+  PATTERNS,
+  type Phase,
+  PHASES,
+  VIEWS,
+} from './body/stance/patterns';
+export { type Setup, USUAL_SETUP } from './body/stance/setup';
 
-// Words
-export { roundedToSum } from './words/roundedToSum';
-export { asSentence, capital, fillSide } from './words/fill';
-export { clockWords } from './words/clockWords';
-export { withUnit, type Unit } from './words/units';
-export { probabilityWords } from './words/probability';
+export { type Body, bodyOf, type Segments } from './body/segments/body';
+export { bodyProblems } from './body/segments/bodyProblems';
+export { LENGTH_TO_HEIGHT } from './body/segments/segmentTable';
 
-// The body, and the figure drawn from it
-export { bodyOf, type Body, type Segments, type Taped } from './body/body';
-export { bodyProblems } from './body/bodyProblems';
-export { LENGTH_TO_HEIGHT } from './body/segmentTable';
-export { centreOfMass } from './body/centreOfMass';
-export { type Skeleton } from './skeleton/skeleton';
-export { skeletonOf } from './skeleton/skeletonOf';
-export { squatPosture, type Posed, type SquatAim } from './skeleton/squatPosture';
-export { onePose, POSES, type PoseId } from './skeleton/poses';
-export { POSE_LIMITS, type ArmPose, type LegPose, type Pose } from './skeleton/pose';
+export {
+  askDeepest,
+  askFit,
+  askSettle,
+  type PostureAnswer,
+  type PostureQuestion,
+} from './body/solver/ask';
+export { type FitAim, fitAimsOf } from './body/solver/fit';
+export { type LimitsDeg } from './body/solver/limits';
+export { type PostureReport } from './body/solver/postureReport';
+export { type StanceSetup } from './body/solver/stance';
+export { stanceProblems } from './body/solver/stanceProblems';
+
+export { betweenPoses, mirroredPose } from './body/skeleton/betweenPoses';
+export { betweenSkeletons } from './body/skeleton/betweenSkeletons';
+export {
+  cameraOf,
+  FIGURE_CAMERAS,
+  FIGURE_VIEWS,
+  project,
+  VIEW_CAMERAS,
+} from './body/skeleton/camera';
+export { centreOfMass } from './body/skeleton/centreOfMass';
+export { drawFigure, type DrawnFigure } from './body/skeleton/drawFigure';
+export { extentOf } from './body/skeleton/extentOf';
+export { PHASE_AIMS } from './body/skeleton/phaseAims';
+export { type Pose, POSE_LIMITS } from './body/skeleton/pose';
+export { onePose, type PoseId, POSES } from './body/skeleton/poses';
+export { poseSkeleton } from './body/skeleton/poseSkeleton';
 export {
   angleIn,
   angleOfRing,
   limitsOfAngle,
   PULLED_RINGS,
   pullJoint,
-  rootOfRing,
   withAngle,
-  type PoseAngle,
-} from './skeleton/pullJoint';
-export { poseSkeleton } from './skeleton/poseSkeleton';
-export { extentOf, type Extent } from './skeleton/extentOf';
-export { maybeFeltSpot } from './skeleton/feltSpots';
-export { facePath, maybeSceneryOf, SCENERIES, type Scenery } from './skeleton/scenery';
-export { betweenSkeletons } from './skeleton/betweenSkeletons';
-export { betweenPoses, eased, mirroredPose } from './skeleton/betweenPoses';
-export { PHASE_AIMS } from './skeleton/phaseAims';
-export { observedAim } from './skeleton/observedAim';
-export {
-  cameraAt,
-  FIGURE_CAMERAS,
-  FIGURE_VIEWS,
-  cameraOf,
-  project,
-  VIEW_CAMERAS,
-  type Camera,
-  type FigureView,
-} from './skeleton/camera';
-export { drawFigure, type DrawnFigure, type RingId } from './skeleton/drawFigure';
+} from './body/skeleton/pullJoint';
+export { facePath, maybeSceneryOf } from './body/skeleton/scenery';
+export { type Skeleton } from './body/skeleton/skeleton';
+export { skeletonOf } from './body/skeleton/skeletonOf';
+export { squatPosture } from './body/skeleton/squatPosture';
 
-// The posture solver
+// Knowledge: the tables of the field
+export { APPROACHES, DEFAULT_APPROACH } from './knowledge/approaches';
+export { ASK_ORDER } from './knowledge/askOrder';
+export { breathWords } from './knowledge/breaths';
 export {
-  askDeepest,
-  askFit,
-  askSettle,
-  type Lack,
-  type PostureAnswer,
-  type PostureQuestion,
-} from './solver/ask';
-export { LIMIT_IDS, RANGE_LIMITS, type LimitId } from './solver/conditions';
-export { type Binding } from './solver/binding';
-export { fitAimsOf, type Fit, type FitAim, type FitFor, type Fitted } from './solver/fit';
-export { attribute, type Attribution, type AttributionInput, type Share } from './solver/attribute';
-export { MOST_TUCK_DEG, type LimitsDeg, type SideLimitsDeg } from './solver/limits';
-export { type PostureReport } from './solver/postureReport';
-export { type StanceSetup } from './solver/stance';
-export { orUsual, RANGES_OF_PATTERN, USUAL_RANGES, type UsualRange } from './solver/usualRanges';
-export { usualStepM } from './solver/stance';
-export { setupFor, type SetupFor } from './visit/setupFor';
-export { usualSetup } from './visit/usualSetup';
-export { suspectChecks, suspectProbes } from './visit/suspects';
-export { maybeLookProblem, type LookProblem } from './visit/maybeLookProblem';
-export { lookSkeleton, type SeenMoment } from './skeleton/lookSkeleton';
-export { reachErrorDeg, whatIf, type WhatIf } from './solver/whatIf';
-export { attributeWithErrors, type AttributionWithErrors } from './solver/attributeWithErrors';
-export { problemFrom } from './solver/ask';
-export { stateOf, type PostureState } from './solver/state';
-export { stanceProblems } from './solver/stanceProblems';
-
-// Safety
-export { gateOf, hasConsent, openReferrals, type BlockReason, type Gate } from './safety/gate';
-export { depthCutOf } from './safety/depthCutOf';
-export { maybeDepthCut, type CutQuestion, type DepthCut } from './safety/depthCut';
-export { careOf, type CareFor } from './safety/careOf';
-export { FLAG_RULES, flagEffects, maybeForbidden } from './safety/flagRules';
-export { type FlagEffect } from './safety/jointRules';
-export { isHelp } from './safety/isHelp';
-export { helpedBy, maybeKeptHelp, type Helped } from './safety/keptHelp';
-export { maybeBarred } from './safety/maybeBarred';
-export { standingOf, type MissingLimb, type ReplacedJoint, type Standing } from './safety/standing';
+  type CauseId,
+  type CauseKind,
+  type CauseRow,
+  CAUSES,
+  GIVEN_CAUSES,
+  oneCause,
+} from './knowledge/causes';
+export { CHECK_GUIDES } from './knowledge/checkGuides';
+export { type CheckRow, type RangeCheck, type RangeNorm } from './knowledge/checkRow';
+export { type CheckId, CHECKS, oneCheck } from './knowledge/checks';
+export { type DisagreementRow, DISAGREEMENTS } from './knowledge/disagreements';
+export { doseMinutes, doseWords, REST_BETWEEN_SETS, setSeconds } from './knowledge/doseSeconds';
+export { DRILL_CHAINS, easierDrill, harderDrill } from './knowledge/drillChains';
+export { drillKey } from './knowledge/drillKey';
+export { DRILL_POSES } from './knowledge/drillPoses';
+export { type Dose, type DrillRow, FAMILIES, type Family } from './knowledge/drillRow';
+export { type DrillId, DRILLS, oneDrill } from './knowledge/drills';
+export { errorParts, semOfMean } from './knowledge/errorParts';
+export { FAMILY_DOSES, usualDose } from './knowledge/familyDoses';
+export { canBeSeen, type FaultRow } from './knowledge/faultRow';
+export { FAULT_LEVELS, type FaultId, type FaultLevel, FAULTS, oneFault } from './knowledge/faults';
+export { type FlagId, FLAGS } from './knowledge/flags';
+export { GIVEN_REGIONS } from './knowledge/givenRegions';
+export { type Kit, KIT } from './knowledge/kit';
+export { type Norms } from './knowledge/norms';
+export { FAMILY_FLAGS, type OwnDrill, ownDrillRow, type OwnPose } from './knowledge/ownDrill';
+export { onePhrase, PHRASES } from './knowledge/phrases';
+export { posesOfDrill } from './knowledge/posesOfDrill';
+export { oneProbe, type ProbeId, type ProbeOutcome, PROBES } from './knowledge/probes';
+export { oneReferQuestion, REFER_QUESTIONS, type ReferId } from './knowledge/refer';
+export { type Region, REGIONS } from './knowledge/regions';
 export { REPLACEABLE } from './knowledge/replaceable';
-export { painRule, type PainRule } from './safety/painRule';
-export { painEffects, type PainEffect } from './safety/painRules';
-export { cautionsOf, STANDING_CAUTION } from './safety/cautionsOf';
+export { searchDrills } from './knowledge/searchDrills';
+export { doseFor } from './knowledge/workOrder';
 
-// Trace: from findings to causes
-export * from './trace/caseFile';
-export { type Ignored } from './trace/reconcile/kept';
-export { LIKELY_ENOUGH } from './trace/likelyEnough';
-export { reasonsOf, type CauseReasons, type Reason } from './trace/reasons';
-export { trace, type Trace, type TracedCause } from './trace/trace';
+export { type CriterionId, oneCriterion } from './knowledge/ladders/criteria';
+export { isLoaded, type Ladder, type RungWeight } from './knowledge/ladders/ladder';
+export { LADDERS, maybeLadder, oneRung } from './knowledge/ladders/ladders';
+export { loadOfRung } from './knowledge/ladders/loadOfRung';
+export { onRung } from './knowledge/ladders/onRung';
+export { weightOfRung } from './knowledge/ladders/weightOfRung';
+export { NO_WEIGHTS, type Weights, weightsFor } from './knowledge/ladders/weights';
 
-export { nextChecks, type NextCheck, type NextChecks } from './trace/next/nextChecks';
-export { changesSomething } from './trace/next/candidates';
-export { leavableFindings, withoutFindings, type LeavableFinding } from './trace/leaveOut';
-export { rivalsOf, type Rival } from './trace/rivals';
-export { disagreementsFor } from './trace/disagreementsFor';
-export { maybeTrace } from './trace/maybeTrace';
-export { maybeDepthQuestion, seenDepthDeg } from './trace/depthShares';
-export { measuredLimits } from './trace/measuredLimits';
-export { rangeRatio } from './trace/rangeRatio';
-
-// Case files: the open exchange format
+// Records: what is kept of a practice, and its schemas
 export {
-  CASE_FORMAT,
-  CASE_VERSION,
-  type CaseDocument,
-  type CaseSession,
-} from './case/caseDocument';
-export { caseFileFrom } from './case/caseFileFrom';
-export { caseDocumentOf } from './case/caseDocumentOf';
-export { recordsFromCase, type CaseRecords, type Making } from './case/recordsFromCase';
-export { traceReport, type TraceReport } from './case/traceReport';
-export { NO_PLAN, planReport, type ReportedPlan } from './case/planReport';
-export { compareReport, type LookComparison } from './case/compareReport';
-export { parsePlanInput, type PlanInput } from './contract/planInput';
-export { caseJsonSchema, parseCase } from './contract/caseSchema';
+  noRecords,
+  NOTHING_DONE,
+  NOTHING_HELD,
+  NOTHING_MEASURED,
+  NOTHING_SEEN,
+  NOTHING_TOLD,
+} from './records/blanks';
+export {
+  type CaseFile,
+  type CheckFinding,
+  type HistoryItem,
+  type Lesson,
+  type Opinion,
+  type Pain,
+  PAIN_KINDS,
+  type ProbeFinding,
+  type SeenFault,
+} from './records/caseFile';
+export { drillOf } from './records/drillOf';
+export { type DoseEntry, type HomeEntry, maybeDoseLog } from './records/homeEntry';
+export {
+  type HomeAnswer,
+  type HomeDrill,
+  type HomePlan,
+  NO_WEEK_WISH,
+  type Training,
+} from './records/homePlan';
+export { type Marks, marksOf, type PictureFrame } from './records/marks';
+export { measuredOf, type MeasureId } from './records/measures';
+export { type Delivery, MESSAGE_KINDS, type MessageRecord, type Unsent } from './records/message';
+export { type Recording } from './records/recording';
+export {
+  type CheckRecord,
+  type CheckRole,
+  type Clearance,
+  type ClientFile,
+  type ClientRecord,
+  type DrillForm,
+  type DrillRecord,
+  type HomePlanRecord,
+  type ImageRecord,
+  type KindInFile,
+  KINDS_IN_FILE,
+  KINDS_OF_PRACTICE,
+  type LookRecord,
+  type LookRole,
+  type OwnDrillRecord,
+  type PictureRecord,
+  type PracticeFile,
+  type ProbeRecord,
+  RECORD_KINDS,
+  type RecordKind,
+  type Rep,
+  type RoomRecord,
+  type SetClock,
+  type SetLog,
+  type Step,
+  STEPS,
+  type VisitRecord,
+} from './records/records';
+export { NO_WISH, type SessionWish } from './records/sessionWish';
 
-// Work
-export { plannedCauses } from './planning/plannedCauses';
-export { planSession, type PlannedDrill, type SessionPlan } from './planning/planSession';
-export { type SessionLimits } from './planning/sessionLimits';
-export { NO_WISH, type SessionWish } from './planning/sessionWish';
-export { drillKey, type DrillOnSide } from './knowledge/drillKey';
-export { type BrokenRule } from './planning/sessionRules';
+export { emailSchema } from './records/schemas/clientSchema';
+export { homeEntrySchema } from './records/schemas/homeEntrySchema';
+export {
+  day as daySchema,
+  id as idSchema,
+  instant as instantSchema,
+  J,
+} from './records/schemas/joi';
+export { parse, type Parsed } from './records/schemas/problems';
+export { RECORD_SCHEMAS } from './records/schemas/recordSchemas';
+export { settingsSchema, wordingSchema } from './records/schemas/settingsSchema';
+
+export {
+  type FactorShown,
+  LEAST_PASSWORD,
+  type NewFactor,
+  type PasskeyShown,
+  type SessionShown,
+} from './records/wire/account';
+export { type Deed, DEEDS, type DeedShown, READ_EVERY_MIN } from './records/wire/audit';
+export { CHANGE_EVENTS, type ChangeTold } from './records/wire/changeTold';
+export { type JobShown, type JobsShown } from './records/wire/jobsShown';
+export {
+  INVITE_DAYS,
+  type KeeperShown,
+  type PersonShown,
+  RESET_MINUTES,
+  type Role,
+  ROLES,
+  type WelcomeShown,
+} from './records/wire/people';
+export { type RestoreProblem, type RestoreShown } from './records/wire/restoreShown';
+export {
+  type ConsentWording,
+  type PracticeSettings,
+  SHIPPED_WORDING,
+  USUAL_SETTINGS,
+} from './records/wire/settings';
+export { waitBefore } from './records/wire/waitBefore';
+
+// Inference: what was found, and what it means
+export { compareGrades } from './inference/change/compareGrades';
+export { compareSeries } from './inference/change/compareSeries';
+export { isUnsteady, ownSem } from './inference/change/ownSem';
+export { permutationTest } from './inference/change/permutationTest';
+export { retention } from './inference/change/retention';
+export { setupDifferences } from './inference/change/setupDifferences';
+export { signTest } from './inference/change/signTest';
+export { smallestRealChange } from './inference/change/smallestRealChange';
+export { stepGains } from './inference/change/stepGains';
+export { compareMeasures } from './inference/change/verdict';
+
+export { attribute, type AttributionInput } from './inference/depth/attribute';
+export { attributeWithErrors } from './inference/depth/attributeWithErrors';
+export { reachErrorDeg, whatIf } from './inference/depth/whatIf';
+
+export { type CareFor, careOf } from './inference/safety/careOf';
+export { type CutQuestion, maybeDepthCut } from './inference/safety/depthCut';
+export { depthCutOf } from './inference/safety/depthCutOf';
+export { FLAG_RULES, flagEffects, maybeForbidden } from './inference/safety/flagRules';
+export { type Gate, gateOf, hasConsent, openReferrals } from './inference/safety/gate';
+export { isHelp } from './inference/safety/isHelp';
+export { type Helped, helpedBy, maybeKeptHelp } from './inference/safety/keptHelp';
+export { maybeBarred } from './inference/safety/maybeBarred';
+export { painRule } from './inference/safety/painRule';
+export { painEffects } from './inference/safety/painRules';
+export {
+  type MissingLimb,
+  type ReplacedJoint,
+  type Standing,
+  standingOf,
+} from './inference/safety/standing';
+
+export { maybeDepthQuestion } from './inference/trace/depthShares';
+export { disagreementsFor } from './inference/trace/disagreementsFor';
+export { leavableFindings, withoutFindings } from './inference/trace/leaveOut';
+export { maybeTrace } from './inference/trace/maybeTrace';
+export { reasonsOf } from './inference/trace/reasons';
+export { type Trace, trace, type TracedCause } from './inference/trace/trace';
+
+export { faultTally } from './inference/visit/faultTally';
+export { painsOf } from './inference/visit/painsOf';
+export { ownNorm, repeatsIn } from './inference/visit/repeatsIn';
+export { levelIn, verdictsOf, withheldBecause } from './inference/visit/verdicts';
+export { visitPart } from './inference/visit/visitPart';
+
+export { checkSeries } from './inference/trend/checkSeries';
+export { doneBetween } from './inference/trend/doneBetween';
+export { faultSeries } from './inference/trend/faultSeries';
+export { keptBetween } from './inference/trend/keptBetween';
+export { GAINS_SHAPE, type KeptGain, keptGains } from './inference/trend/keptGains';
+export { localTrend, type TrendReading } from './inference/trend/localTrend';
+export { mixtureCdf, mixtureMean, mixtureQuantile, mixtureSd } from './inference/trend/mixture';
+export { maybeSideTrend } from './inference/trend/outlook';
+export {
+  type CheckRetention,
+  LEAST_CLIENTS,
+  LEAST_GAINS,
+  rollUpGains,
+} from './inference/trend/rollUpGains';
+
+export { caseFileOf } from './inference/case/caseFileOf';
+export { lessonsOf } from './inference/case/lessons';
+export { maybeVisitFile, type VisitFile } from './inference/case/visitFile';
+
+// Planning: what to ask, do and take home
+export { type PlannedCause } from './planning/session/candidates';
+export { gaugeOf, withWarmUp } from './planning/session/gauge';
+export { limitsOf } from './planning/session/limitsOf';
+export { plannedCauses } from './planning/session/plannedCauses';
+export { planSession } from './planning/session/planSession';
+export { type SessionLimits } from './planning/session/sessionLimits';
+export { swapsFor } from './planning/session/swapsFor';
 export {
   chooseRung,
   doseDrill,
@@ -186,22 +310,18 @@ export {
   lockDrill,
   movedTo,
   swapDrill,
-} from './planning/wish';
-export { GAUGE_CHECK, gaugeOf, withWarmUp, type GaugeReading } from './planning/gauge';
-export { swapsFor, type Swap } from './planning/swapsFor';
-export { searchDrills, type DrillQuery } from './knowledge/searchDrills';
-export { needsPartner, type PlannedCause } from './planning/candidates';
-export { doseMinutes, doseWords, REST_BETWEEN_SETS, setSeconds } from './planning/doseSeconds';
+} from './planning/session/wish';
 
-// Ladders: rungs climbed by criteria, and what they are loaded with
-export * from './ladder';
+export { type NextCheck, nextChecks } from './planning/asking/nextChecks';
+export { rivalsOf } from './planning/asking/rivals';
 
-// The week at home
-export * from './week';
+export { maybeRungVerdict } from './planning/ladder/judgeRung';
+export { givenSides, loadToday } from './planning/ladder/loadToday';
+export { maybeRungAgainst } from './planning/ladder/rungAgainst';
+export { maybeLowered, rungToday } from './planning/ladder/rungToday';
+export { standingsOf } from './planning/ladder/standings';
 
-// The player
 export {
-  breathesOut,
   endedLog,
   isBegun,
   momentOf,
@@ -210,134 +330,96 @@ export {
   resumed,
   setBack,
   workDone,
-  type PlayerMoment,
-} from './player/timeline';
+} from './planning/player/timeline';
 
-// Reports and open formats
-export { sessionReport, type ReportLine, type SessionReport } from './report/sessionReport';
-export { fhirBundle } from './contract/fhirBundle';
-export { MEASURE_COLUMNS, measuresCsv } from './contract/measuresCsv';
+export { adherence, nextReview } from './planning/home/adherence';
+export { type DoseToday } from './planning/home/asTheyMayBe';
+export { careAtHome } from './planning/home/careAtHome';
+export { careButDepth } from './planning/home/careButDepth';
+export { courseWeeks, reviewDays, weekOf } from './planning/home/course';
+export { type Handout, type HandoutDrill, handoutOf } from './planning/home/handout';
+export { homeDay } from './planning/home/homeDay';
+export { heldFromHome, homeDrillsOf } from './planning/home/homeDrills';
+export { homePage, type HomePage } from './planning/home/homePage';
+export { openReports } from './planning/home/homeReports';
+export { drillState, halvedDose } from './planning/home/homeState';
+export { newHomePlan } from './planning/home/newHomePlan';
+export { maybeCurrentPlan, maybeOpenPlan, type PlanAtHome } from './planning/home/planAtHome';
+export { planWeek, type WeekPlan } from './planning/home/planWeek';
+export { stepAdvice, withStep } from './planning/home/stepAdvice';
+export { type WeekInput, type WeekStage } from './planning/home/weekInput';
+export { brokenWeekRules } from './planning/home/weekRules';
+export { moveDose, putOn, setOften, takeAway } from './planning/home/weekWish';
 
-// Look again
-export { smallestRealChange } from './change/smallestRealChange';
-export { errorParts, semOfMean, type ErrorParts } from './change/errorParts';
-export { isUnsteady, ownSem, type OwnSem, type Repeats } from './change/ownSem';
-export { setupDifferences } from './change/setupDifferences';
-export { signTest, type SignTest } from './change/signTest';
-export { permutationTest } from './change/permutationTest';
-export { compareSeries, type SeriesVerdict } from './change/compareSeries';
-export { retention, type Measured, type Retention } from './change/retention';
-export { stepGains, type StepGain, type Taken } from './change/stepGains';
-export { compareMeasures, type Verdict, type VerdictWord } from './change/verdict';
-export { compareGrades } from './change/compareGrades';
+// Media: pictures and recordings
+export { pictureMeasures } from './media/picture/pictureMeasures';
+export { plumbFromPhone } from './media/picture/plumbFromPhone';
 
-// Trends: a level that moves, and where it will be
-export * from './trend';
+export { analyse, type Analysis } from './media/recording/analyse';
+export { readKeypoints } from './media/recording/readKeypoints';
+export { type ColumnMap, POINT_COLUMNS } from './media/recording/readTable';
 
-// A client's records, one visit, and its thread
-export * from './time/instant';
-export * from './visit/records';
-export { painsOf } from './visit/painsOf';
-export { drillOf } from './visit/drillOf';
-export { faultTally, type FaultTally } from './visit/faultTally';
-export { sessionSteps, type SessionSteps } from './visit/sessionSteps';
-export { visitLooseEnds, type VisitLooseEnd } from './visit/visitLooseEnds';
-export { checksOfDrill } from './visit/checksOfDrill';
-export { causeOfKey } from './visit/findingsOf';
-export { keepAdvice, type KeepAdvice } from './visit/keepAdvice';
-export { ownNorm, repeatsIn, type CheckRepeats } from './visit/repeatsIn';
+export { record, type RecordedDocument } from './media/recorder/record';
+export { PLAYED_FAULTS, type PlayedFault } from './media/recorder/recorderInput';
+
+// Exchange: what leaves and comes in
+export { type CaseDocument } from './exchange/case/caseDocument';
+export { caseDocumentOf } from './exchange/case/caseDocumentOf';
+export { caseFileFrom } from './exchange/case/caseFileFrom';
+export { caseJsonSchema, parseCase } from './exchange/case/caseSchema';
+export { compareReport, type LookComparison } from './exchange/case/compareReport';
+export { parsePlanInput } from './exchange/case/planInput';
+export { NO_PLAN, planReport, type ReportedPlan } from './exchange/case/planReport';
+export { type CaseRecords, recordsFromCase } from './exchange/case/recordsFromCase';
+export { traceReport, type TraceReport } from './exchange/case/traceReport';
+
 export {
-  NOTHING_DONE,
-  NOTHING_HELD,
-  NOTHING_MEASURED,
-  NOTHING_SEEN,
-  NOTHING_TOLD,
-  noRecords,
-} from './visit/blanks';
-export { tempoOf, type Spread, type Tempo } from './visit/tempoOf';
-export { heldSeconds, holdBegun, holdStopped } from './visit/hold';
-export { maybeVisitFile, type VisitFile } from './visit/visitFile';
-export { visitPart, type VisitPart } from './visit/visitPart';
-export { lessonsOf, type VisitLesson } from './visit/lessons';
-export { traceSnapshot } from './visit/traceSnapshot';
-export { careFor } from './visit/careFor';
-export { caseFileOf, opinionsOf } from './visit/caseFileOf';
-export { limitsOf } from './visit/limitsOf';
-export { latestLimits } from './visit/latestLimits';
-export {
-  faultKey,
-  levelIn,
-  verdictsOf,
-  withheldBecause,
-  type ComparedLooks,
-  type VisitVerdict,
-} from './visit/verdicts';
-export {
-  boardOf,
-  shownCauses,
-  threadThrough,
-  type Board,
-  type Column,
-  type Knot,
-  type Strand,
-} from './visit/threads';
+  type ReportLine,
+  sessionReport,
+  type SessionReport,
+} from './exchange/report/sessionReport';
 
-export * from './today';
-export * from './letters';
+export { fhirBundle } from './exchange/export/fhirBundle';
+export { MEASURE_COLUMNS, measuresCsv } from './exchange/export/measuresCsv';
 
-// Pictures: marks, and what they measure
-export * from './picture/marks';
-export {
-  PICTURE_MEASURES,
-  pictureMeasures,
-  type PictureMeasure,
-  type PictureMeasureId,
-} from './picture/pictureMeasures';
-export { plumbFromPhone, type PhoneHeld } from './picture/plumbFromPhone';
-export { bytesOfBase64 } from './picture/bytesOfBase64';
-export { firstMarks } from './picture/firstMarks';
-export { jpegProblem, pictureKind } from './picture/jpegProblem';
+export { parsePostureInput, type PostureInput } from './exchange/parse/postureInput';
+export { readRecording } from './exchange/parse/readRecording';
+export { parseRecorderInput } from './exchange/parse/recorderSchema';
 
-// Contract: how input is checked at every edge
-export { RECORD_SCHEMAS } from './contract/recordSchemas';
-export { emailSchema } from './contract/clientSchema';
-export { homeEntrySchema } from './contract/homeEntrySchema';
-export { day as daySchema, id as idSchema, instant as instantSchema, J } from './contract/joi';
-export { CHANGE_EVENTS, type ChangeTold } from './contract/changeTold';
-export type { JobShown, JobsShown } from './contract/jobsShown';
-export type { RestoreProblem, RestoreShown } from './contract/restoreShown';
-export {
-  IDLE_MINUTES,
-  SHIPPED_WORDING,
-  USUAL_SETTINGS,
-  type ConsentWording,
-  type PracticeSettings,
-} from './contract/settings';
-export { settingsSchema, wordingSchema } from './contract/settingsSchema';
-export { withNorms } from './visit/withNorms';
-export { dayIn, timeIn } from './words/zoned';
-export { inUnits, type UnitSystem } from './words/unitSystem';
-export {
-  LEAST_PASSWORD,
-  type FactorShown,
-  type NewFactor,
-  type PasskeyShown,
-  type SessionShown,
-} from './contract/account';
-export { DEEDS, READ_EVERY_MIN, type Deed, type DeedShown } from './contract/audit';
-export {
-  INVITE_DAYS,
-  RESET_MINUTES,
-  ROLES,
-  type KeeperShown,
-  type PersonShown,
-  type Role,
-  type WelcomeShown,
-} from './contract/people';
-export { waitBefore } from './contract/waitBefore';
-export { parse, type Parsed, type Problem } from './contract/problems';
-export { parsePostureInput, type PostureInput } from './contract/postureInput';
+export { letterOf } from './exchange/letters/letterOf';
+export { linkDays } from './exchange/letters/linkDays';
 
-// Recordings: read, measured, and played by the simulated recorder
-export * from './recording';
-export { parseRecorderInput } from './contract/recorderSchema';
+// Reading: what screens and lists are made of
+export { checksOfDrill } from './reading/visit/checksOfDrill';
+export { heldSeconds, holdBegun, holdStopped } from './reading/visit/hold';
+export { keepAdvice } from './reading/visit/keepAdvice';
+export { maybeLookProblem } from './reading/visit/maybeLookProblem';
+export { sessionSteps } from './reading/visit/sessionSteps';
+export { setupFor } from './reading/visit/setupFor';
+export { suspectChecks, suspectProbes } from './reading/visit/suspects';
+export { tempoOf } from './reading/visit/tempoOf';
+export { boardOf, threadThrough } from './reading/visit/threads';
+export { traceSnapshot } from './reading/visit/traceSnapshot';
+export { usualSetup } from './reading/visit/usualSetup';
+export { visitLooseEnds } from './reading/visit/visitLooseEnds';
+export { withNorms } from './reading/visit/withNorms';
+
+export { maybeFeltSpot } from './reading/figure/feltSpots';
+export { firstMarks } from './reading/figure/firstMarks';
+export { lookSkeleton } from './reading/figure/lookSkeleton';
+export { observedAim } from './reading/figure/observedAim';
+
+export { clientTrends } from './reading/trends/clientTrends';
+
+export { maybeReminder, REMIND_DAYS_BEFORE, REMIND_UNTIL_DAYS } from './reading/due/maybeReminder';
+export { whyUnsent } from './reading/due/whyUnsent';
+
+export { type ClientLine, clientLine } from './reading/today/clientLine';
+export {
+  clientSummary,
+  type ClientSummary,
+  SUMMARY_READS,
+  SUMMARY_SHAPE,
+} from './reading/today/clientSummary';
+export { maybeLeadingReport, QUIET_RANK, rankOf } from './reading/today/rankOf';
+export { reportsToSee } from './reading/today/reportsToSee';

@@ -13,7 +13,7 @@ import {
   type ProbeFinding,
   type Trace,
 } from '../src';
-import { plannedCauses } from '../src/planning/plannedCauses';
+import { plannedCauses } from '../src/planning/session/plannedCauses';
 import { caseOf } from './cases/acceptanceCases';
 
 const SLIDE = {

@@ -1,6 +1,6 @@
 import { USUAL_SETUP, type CaseFile, type CheckFinding, type SeenFault } from '../src';
-import { buildNodes } from '../src/trace/buildNodes';
-import { candidatesOf, changesSomething, type Candidate } from '../src/trace/next/candidates';
+import { buildNodes } from '../src/inference/trace/buildNodes';
+import { candidatesOf, changesSomething, type Candidate } from '../src/planning/asking/candidates';
 import { fileOf } from './fileMadeUp';
 
 const nameOf = (one: Candidate) => (one.kind === 'check' ? one.check : one.probe);

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { maybeBestSet, type Option } from '../src/planning/bestSet';
+import { maybeBestSet, type Option } from '../src/planning/session/bestSet';
 import { howMany } from './howMany';
 
 const RUNS = howMany(300, 300);

@@ -1,4 +1,4 @@
-import { maybeBestSet, type Option } from '../src/planning/bestSet';
+import { maybeBestSet, type Option } from '../src/planning/session/bestSet';
 import { option } from './planMadeUp';
 
 const WORTH = new Map([

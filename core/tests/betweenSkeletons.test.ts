@@ -9,8 +9,8 @@ import {
   type Phase,
   type Skeleton,
 } from '../src';
-import { distance } from '../src/numeric/vector';
-import { SIDES } from '../src/sides/side';
+import { distance } from '../src/foundation/numeric/vector';
+import { SIDES } from '../src/foundation/sides/side';
 
 const body = bodyOf(1.75, 72);
 const at = (pattern: Pattern, phase: Phase): Skeleton =>

@@ -1,8 +1,8 @@
 import { CAUSES, type CaseFile, type CauseRow } from '../src';
 import { HISTORY_EFFECTS } from '../src/knowledge/history';
-import { oddsOf } from '../src/numeric/odds';
-import { otherSide, type Side } from '../src/sides/side';
-import { buildNodes } from '../src/trace/buildNodes';
+import { oddsOf } from '../src/foundation/numeric/odds';
+import { otherSide, type Side } from '../src/foundation/sides/side';
+import { buildNodes } from '../src/inference/trace/buildNodes';
 import { fileOf } from './fileMadeUp';
 
 type History = CaseFile['client']['history'];

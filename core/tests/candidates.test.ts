@@ -18,7 +18,7 @@ import {
   needsPartner,
   suspectFirst,
   withPartners,
-} from '../src/planning/candidates';
+} from '../src/planning/session/candidates';
 import { candidate, firstOf, likely } from './planMadeUp';
 
 const FAMILIES = [...new Set((DRILLS as readonly DrillRow[]).map(({ family }) => family))];

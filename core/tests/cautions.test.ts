@@ -7,8 +7,8 @@ import {
   type Setup,
   type Trace,
 } from '../src';
-import { cautionsOf, STANDING_CAUTION, standingCautions } from '../src/safety/cautionsOf';
-import { LIKELY_ENOUGH } from '../src/trace/likelyEnough';
+import { cautionsOf, STANDING_CAUTION, standingCautions } from '../src/inference/safety/cautionsOf';
+import { LIKELY_ENOUGH } from '../src/inference/trace/likelyEnough';
 import { painAt } from './painAt';
 
 const CLIENT: CaseFile['client'] = {

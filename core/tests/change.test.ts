@@ -1,6 +1,6 @@
 import { compareGrades, compareMeasures, smallestRealChange, type FaultLevel } from '../src';
-import { normalCdf } from '../src/numeric/normal';
-import { rangeRatio } from '../src/trace/rangeRatio';
+import { normalCdf } from '../src/foundation/numeric/normal';
+import { rangeRatio } from '../src/inference/trace/rangeRatio';
 
 /** Values of the standard normal from published tables. */
 it.each([

@@ -1,5 +1,5 @@
 import type { CaseFile, CheckFinding } from '../src';
-import { checksAgreeing } from '../src/trace/reconcile/checksAgreeing';
+import { checksAgreeing } from '../src/inference/trace/reconcile/checksAgreeing';
 import { fileOf } from './fileMadeUp';
 
 const bend = (part: Partial<CheckFinding>): CheckFinding => ({

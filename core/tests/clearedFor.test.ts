@@ -1,5 +1,5 @@
 import { addDays, type Clearance } from '../src';
-import { clearedFor } from '../src/safety/clearedFor';
+import { clearedFor } from '../src/inference/safety/clearedFor';
 
 const TODAY = '2026-03-31';
 const cleared = (part: Partial<Clearance> = {}): Clearance => ({

@@ -1,5 +1,5 @@
-import type { Option } from '../src/planning/bestSet';
-import { componentsOf } from '../src/planning/componentsOf';
+import type { Option } from '../src/planning/session/bestSet';
+import { componentsOf } from '../src/planning/session/componentsOf';
 import { option } from './planMadeUp';
 
 const WORTH = new Map([

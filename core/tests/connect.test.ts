@@ -1,7 +1,7 @@
 import type { FindingId } from '../src/knowledge/links';
-import type { Side } from '../src/sides/side';
-import { buildNodes } from '../src/trace/buildNodes';
-import { connect, factorsAt, type Observation } from '../src/trace/connect';
+import type { Side } from '../src/foundation/sides/side';
+import { buildNodes } from '../src/inference/trace/buildNodes';
+import { connect, factorsAt, type Observation } from '../src/inference/trace/connect';
 import { fileOf } from './fileMadeUp';
 
 const nodes = buildNodes(fileOf().client);

@@ -19,10 +19,10 @@ import {
 import type { DrillLoad, Reach } from '../src/knowledge/drillLoad';
 import { loadOf } from '../src/knowledge/loadOf';
 import { REGIONS } from '../src/knowledge/regions';
-import { goesDeep } from '../src/safety/goesDeep';
-import { wouldBend } from '../src/safety/wouldBend';
-import { PAIN_KINDS, type CaseFile } from '../src/trace/caseFile';
-import { measuredLimits } from '../src/trace/measuredLimits';
+import { goesDeep } from '../src/inference/safety/goesDeep';
+import { wouldBend } from '../src/inference/safety/wouldBend';
+import { PAIN_KINDS, type CaseFile } from '../src/records/caseFile';
+import { measuredLimits } from '../src/inference/trace/measuredLimits';
 import { howMany } from './howMany';
 import { painAt } from './painAt';
 

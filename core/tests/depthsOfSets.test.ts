@@ -1,7 +1,7 @@
-import { deepest } from '../src/solver/deepest';
-import { depthsOfSets, type PartsFamily } from '../src/solver/depthsOfSets';
-import type { SideLimitsDeg } from '../src/solver/limits';
-import type { Pattern } from '../src/knowledge/patterns';
+import { deepest } from '../src/body/solver/deepest';
+import { depthsOfSets, type PartsFamily } from '../src/body/solver/depthsOfSets';
+import type { SideLimitsDeg } from '../src/body/solver/limits';
+import type { Pattern } from '../src/body/stance/patterns';
 import { problemFor, randomBody, ranges, seeded, within } from './randomBodies';
 
 const JOINTS = ['ankleBendDeg', 'hipBendDeg', 'kneeBendDeg'] as const;

@@ -1,5 +1,5 @@
 import { doseMinutes, doseWords, REST_BETWEEN_SETS, setSeconds, type Dose } from '../src';
-import { maybeFitted } from '../src/planning/doseSeconds';
+import { maybeFitted } from '../src/knowledge/doseSeconds';
 
 const reps = (sets: number): Dose => ({ by: 'reps', reps: 12, sets, secondsEach: 4 });
 const hold = (sets: number): Dose => ({ by: 'hold', seconds: 45, sets });

@@ -27,10 +27,10 @@ import {
 import { DRILL_LOADS } from '../src/knowledge/drillLoads';
 import { CHECK_LOADS } from '../src/knowledge/checkLoads';
 import { loadOf } from '../src/knowledge/loadOf';
-import { maybeForbiddenLoad } from '../src/safety/flagRules';
+import { maybeForbiddenLoad } from '../src/inference/safety/flagRules';
 import { REGION_OF_CAUSE } from '../src/knowledge/regionOfCause';
 import { REGIONS } from '../src/knowledge/regions';
-import { PAIN_KINDS, type CaseFile, type Pain } from '../src/trace/caseFile';
+import { PAIN_KINDS, type CaseFile, type Pain } from '../src/records/caseFile';
 import { howMany } from './howMany';
 import { painAt } from './painAt';
 

@@ -1,6 +1,6 @@
 import { nextChecks, trace, type CaseFile, type CheckFinding } from '../src';
-import { isSettled } from '../src/trace/next/PlanNow';
-import type { CauseNode } from '../src/trace/inference/network';
+import { isSettled } from '../src/planning/asking/PlanNow';
+import type { CauseNode } from '../src/inference/trace/inference/network';
 import { fileOf } from './fileMadeUp';
 
 const slid = (...checks: CheckFinding[]): CaseFile =>

@@ -7,7 +7,7 @@ import {
   type HistoryItem,
   type SeenFault,
 } from '../src';
-import { LIKELY_ENOUGH } from '../src/trace/likelyEnough';
+import { LIKELY_ENOUGH } from '../src/inference/trace/likelyEnough';
 import { fileOf } from './fileMadeUp';
 import { ACCEPTANCE_CASES } from './cases/acceptanceCases';
 

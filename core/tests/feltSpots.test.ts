@@ -7,7 +7,7 @@ import {
   poseSkeleton,
   type CheckRow,
 } from '../src';
-import { distance } from '../src/numeric/vector';
+import { distance } from '../src/foundation/numeric/vector';
 
 const body = bodyOf(1.75, 75);
 

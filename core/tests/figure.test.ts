@@ -13,9 +13,9 @@ import {
   VIEWS,
   type Setup,
 } from '../src';
-import { distance } from '../src/numeric/vector';
-import { LEAN } from '../src/solver/variables';
-import { silhouette } from '../src/skeleton/silhouette';
+import { distance } from '../src/foundation/numeric/vector';
+import { LEAN } from '../src/body/solver/variables';
+import { silhouette } from '../src/body/skeleton/silhouette';
 import { pointsOf } from './pathPoints';
 
 const body = bodyOf(1.75, 75);

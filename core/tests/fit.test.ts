@@ -7,9 +7,9 @@ import {
   type FitAim,
   type Pattern,
 } from '../src';
-import { askFit } from '../src/solver/ask';
-import type { Fit } from '../src/solver/fit';
-import { candidatesFrom } from '../src/solver/levers';
+import { askFit } from '../src/body/solver/ask';
+import type { Fit } from '../src/body/solver/fit';
+import { candidatesFrom } from '../src/body/solver/levers';
 import { ranges } from './randomBodies';
 
 const HEIGHT = 1.75;

@@ -1,7 +1,7 @@
 import { FLAGS, flagEffects, maybeForbidden, type DrillRow, type FlagId } from '../src';
 import type { DrillLoad } from '../src/knowledge/drillLoad';
-import { FLAG_RULES, maybeForbiddenLoad } from '../src/safety/flagRules';
-import { inOrder } from '../src/safety/inOrder';
+import { FLAG_RULES, maybeForbiddenLoad } from '../src/inference/safety/flagRules';
+import { inOrder } from '../src/inference/safety/inOrder';
 import { load } from './loadMadeUp';
 
 type Load = Partial<DrillLoad>;

@@ -1,4 +1,4 @@
-import { foldRest } from '../src/trace/foldRest';
+import { foldRest } from '../src/inference/trace/foldRest';
 
 const said = (...decibans: number[]) =>
   decibans.map((value, i) => ({ finding: `f${i}`, words: `w${i}`, decibans: value }));

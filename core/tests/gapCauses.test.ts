@@ -10,7 +10,7 @@ import {
   type DrillRow,
   type SessionLimits,
 } from '../src';
-import { CAUSE_OF_RANGE, gapCauses } from '../src/planning/gapCauses';
+import { CAUSE_OF_RANGE, gapCauses } from '../src/planning/session/gapCauses';
 
 const LIMITS: SessionLimits = {
   pattern: 'squat',

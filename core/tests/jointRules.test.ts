@@ -18,9 +18,9 @@ import {
   type Standing,
 } from '../src';
 import { CHECK_LOADS } from '../src/knowledge/checkLoads';
-import { cautionsOf } from '../src/safety/cautionsOf';
-import { maybeForbiddenLoad } from '../src/safety/flagRules';
-import { trace } from '../src/trace/trace';
+import { cautionsOf } from '../src/inference/safety/cautionsOf';
+import { maybeForbiddenLoad } from '../src/inference/safety/flagRules';
+import { trace } from '../src/inference/trace/trace';
 import { howMany } from './howMany';
 
 const library = DRILLS as readonly DrillRow[];

@@ -1,8 +1,8 @@
 import { flagEffects, standingOf, type DrillRow, type MaybeSide, type Standing } from '../src';
 import type { DrillLoad } from '../src/knowledge/drillLoad';
-import { maybeForbiddenLoad } from '../src/safety/flagRules';
-import { jointEffects } from '../src/safety/jointRules';
-import type { MissingLimb, ReplacedJoint } from '../src/safety/standing';
+import { maybeForbiddenLoad } from '../src/inference/safety/flagRules';
+import { jointEffects } from '../src/inference/safety/jointRules';
+import type { MissingLimb, ReplacedJoint } from '../src/inference/safety/standing';
 import { load } from './loadMadeUp';
 
 const own = (part: Partial<DrillRow> = {}): DrillRow =>

@@ -1,5 +1,5 @@
 import { NO_WISH, type SessionLimits } from '../src';
-import { leftOutOf } from '../src/planning/leftOut';
+import { leftOutOf } from '../src/planning/session/leftOut';
 import { candidate, likely, ROOMY } from './planMadeUp';
 
 const ANKLE = likely('ankle-joint:right');

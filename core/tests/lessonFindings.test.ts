@@ -1,6 +1,6 @@
 import type { Lesson } from '../src';
-import { buildNodes } from '../src/trace/buildNodes';
-import { lessonFindings } from '../src/trace/lessonFindings';
+import { buildNodes } from '../src/inference/trace/buildNodes';
+import { lessonFindings } from '../src/inference/trace/lessonFindings';
 import { fileOf } from './fileMadeUp';
 
 const nodes = buildNodes(fileOf().client);

@@ -8,7 +8,7 @@ import {
   type TrendReading,
 } from '../src';
 import { COURSES, held } from '../bench/courses';
-import { ANYWHERE, DAY_SHARE, HALF_LIFE_DAYS, MOTIONS } from '../src/trend/localTrend';
+import { ANYWHERE, DAY_SHARE, HALF_LIFE_DAYS, MOTIONS } from '../src/inference/trend/localTrend';
 
 const SCALE = 6;
 

@@ -8,8 +8,8 @@ import {
   type PlannedCause,
   type SessionLimits,
 } from '../src';
-import { doseMinutes } from '../src/planning/doseSeconds';
-import { maybeSpare } from '../src/planning/spareMinutes';
+import { doseMinutes } from '../src/knowledge/doseSeconds';
+import { maybeSpare } from '../src/planning/session/spareMinutes';
 import { howMany } from './howMany';
 
 const table = CAUSES as readonly CauseRow[];

@@ -9,8 +9,8 @@ import {
   type SeenFault,
   type Side,
 } from '../src';
-import { distance } from '../src/numeric/vector';
-import { SIDES } from '../src/sides/side';
+import { distance } from '../src/foundation/numeric/vector';
+import { SIDES } from '../src/foundation/sides/side';
 
 const at = (pattern: Pattern, phase: Phase, heightM = 1.75, faults: SeenFault[] = []) => {
   const body = bodyOf(heightM, 22 * heightM ** 2);

@@ -1,6 +1,6 @@
 import type { CaseFile } from '../src';
-import { posteriors } from '../src/trace/inference/posteriors';
-import { maybeTrace } from '../src/trace/maybeTrace';
+import { posteriors } from '../src/inference/trace/inference/posteriors';
+import { maybeTrace } from '../src/inference/trace/maybeTrace';
 import { trace } from '../src';
 import { fileOf } from './fileMadeUp';
 

@@ -1,5 +1,9 @@
 import type { CheckFinding, CheckId } from '../src';
-import { hasRangesForDepth, LIMIT_OF_CHECK, measuredLimits } from '../src/trace/measuredLimits';
+import {
+  hasRangesForDepth,
+  LIMIT_OF_CHECK,
+  measuredLimits,
+} from '../src/inference/trace/measuredLimits';
 
 const read = (check: string, passive?: number, side?: 'left' | 'right'): CheckFinding => ({
   check: check as CheckId,

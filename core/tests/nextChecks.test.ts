@@ -10,11 +10,11 @@ import {
   type NextCheck,
   type Side,
 } from '../src';
-import { gains, outcomesOf } from '../src/trace/next/expectedGain';
+import { gains, outcomesOf } from '../src/planning/asking/expectedGain';
 import { NAMED_PART, PARTS_OF_FAULTS } from '../src/knowledge/partsOfFaults';
-import { prepared } from '../src/trace/inference/evidence';
-import type { Finding, Network } from '../src/trace/inference/network';
-import { posteriors } from '../src/trace/inference/posteriors';
+import { prepared } from '../src/inference/trace/inference/evidence';
+import type { Finding, Network } from '../src/inference/trace/inference/network';
+import { posteriors } from '../src/inference/trace/inference/posteriors';
 import { fileOf } from './fileMadeUp';
 import { networks } from './randomNetworks';
 

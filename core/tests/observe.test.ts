@@ -6,10 +6,10 @@ import {
   type Grade,
   type ProbeFinding,
 } from '../src';
-import { observeChecks } from '../src/trace/observe/observeChecks';
-import { observeFaults } from '../src/trace/observe/observeFaults';
-import { observeProbes, withSide } from '../src/trace/observe/observeProbes';
-import { observeProportions } from '../src/trace/observe/observeProportions';
+import { observeChecks } from '../src/inference/trace/observe/observeChecks';
+import { observeFaults } from '../src/inference/trace/observe/observeFaults';
+import { observeProbes, withSide } from '../src/inference/trace/observe/observeProbes';
+import { observeProportions } from '../src/inference/trace/observe/observeProportions';
 import { fileOf } from './fileMadeUp';
 
 const wordOf = (ratio: number): string => {

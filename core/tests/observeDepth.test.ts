@@ -1,8 +1,8 @@
 import { maybeDepthQuestion, trace, USUAL_SETUP, type CaseFile } from '../src';
-import { askDeepest } from '../src/solver/ask';
-import { orUsual } from '../src/solver/usualRanges';
-import { observeDepth } from '../src/trace/observe/observeDepth';
-import { measuredLimits } from '../src/trace/measuredLimits';
+import { askDeepest } from '../src/body/solver/ask';
+import { orUsual } from '../src/inference/depth/usualRanges';
+import { observeDepth } from '../src/inference/trace/observe/observeDepth';
+import { measuredLimits } from '../src/inference/trace/measuredLimits';
 import { fileOf } from './fileMadeUp';
 
 const range = (check: string, left: number, right: number): CaseFile['checks'] =>

@@ -1,5 +1,5 @@
 import { PAIN_KINDS, REGIONS, type Pain, type Region, type SeenFault } from '../src';
-import { observePain, painRatio, worstOfEach } from '../src/trace/observe/observePain';
+import { observePain, painRatio, worstOfEach } from '../src/inference/trace/observe/observePain';
 import { painAt } from './painAt';
 
 const seen = (fault: SeenFault['fault'], side: 'left' | 'right') => ({ fault, side });

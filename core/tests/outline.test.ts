@@ -1,9 +1,9 @@
 import { bodyOf, FIGURE_CAMERAS, FIGURE_VIEWS, POSES, poseSkeleton } from '../src';
-import type { Vec2 } from '../src/numeric/vector';
-import { fleshOf } from '../src/skeleton/flesh';
-import { maybeOutline } from '../src/skeleton/outline';
-import { rimOf } from '../src/skeleton/rim';
-import { hullsOf, silhouette } from '../src/skeleton/silhouette';
+import type { Vec2 } from '../src/foundation/numeric/vector';
+import { fleshOf } from '../src/body/skeleton/flesh';
+import { maybeOutline } from '../src/body/skeleton/outline';
+import { rimOf } from '../src/body/skeleton/rim';
+import { hullsOf, silhouette } from '../src/body/skeleton/silhouette';
 import { pointsOf } from './pathPoints';
 
 /** How often a closed line goes round a point (D. Sunday's crossing count). */

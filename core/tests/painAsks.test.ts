@@ -1,10 +1,10 @@
 import type { DrillRow, MaybeSide, Pain } from '../src';
 import type { DrillLoad } from '../src/knowledge/drillLoad';
-import { maybeAgainstCheck, maybeAgainstProbe } from '../src/safety/againstAsking';
-import { goesDeep } from '../src/safety/goesDeep';
-import { maybeBarred } from '../src/safety/maybeBarred';
-import { maybeTooPainful, painEffects } from '../src/safety/painRules';
-import { careOf } from '../src/safety/careOf';
+import { maybeAgainstCheck, maybeAgainstProbe } from '../src/inference/safety/againstAsking';
+import { goesDeep } from '../src/inference/safety/goesDeep';
+import { maybeBarred } from '../src/inference/safety/maybeBarred';
+import { maybeTooPainful, painEffects } from '../src/inference/safety/painRules';
+import { careOf } from '../src/inference/safety/careOf';
 import { painAt } from './painAt';
 import { load } from './loadMadeUp';
 

@@ -15,7 +15,7 @@ import {
   type Kit,
   type Pain,
 } from '../src';
-import { painsAtHome } from '../src/week/painsAtHome';
+import { painsAtHome } from '../src/planning/home/painsAtHome';
 import { painAt } from './painAt';
 import { newPlan } from './madeUp';
 import { homeDrill } from './weeks';

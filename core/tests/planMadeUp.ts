@@ -11,8 +11,8 @@ import {
   type PlannedCause,
   type SessionLimits,
 } from '../src';
-import type { Option } from '../src/planning/bestSet';
-import type { Candidate } from '../src/planning/candidates';
+import type { Option } from '../src/planning/session/bestSet';
+import type { Candidate } from '../src/planning/session/candidates';
 
 /** What a session of a test has to fit, unless it says otherwise. */
 export const ROOMY: SessionLimits = {

@@ -1,6 +1,6 @@
-import type { Outcome } from '../src/trace/next/expectedGain';
-import { PlanNow } from '../src/trace/next/PlanNow';
-import { nodeKey } from '../src/trace/inference/network';
+import type { Outcome } from '../src/planning/asking/expectedGain';
+import { PlanNow } from '../src/planning/asking/PlanNow';
+import { nodeKey } from '../src/inference/trace/inference/network';
 import { ROOMY } from './planMadeUp';
 
 const NODES = (['ankle-joint', 'hip-bend', 'midback'] as const).map((cause) => {

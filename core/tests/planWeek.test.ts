@@ -25,7 +25,7 @@ import {
   tiresTwice,
   waysOfDay,
   type WeekProblem,
-} from '../src/week/bestWeek';
+} from '../src/planning/home/bestWeek';
 import { randomWeek } from './randomWeek';
 import { homeDrill, weekInput } from './weeks';
 

@@ -16,10 +16,10 @@ import {
   poseSkeleton,
   type Pose,
 } from '../src';
-import { distance } from '../src/numeric/vector';
-import { mirroredPose } from '../src/skeleton/betweenPoses';
-import { lowestFlesh } from '../src/skeleton/poseSkeleton';
-import { SIDES } from '../src/sides/side';
+import { distance } from '../src/foundation/numeric/vector';
+import { mirroredPose } from '../src/body/skeleton/betweenPoses';
+import { lowestFlesh } from '../src/body/skeleton/poseSkeleton';
+import { SIDES } from '../src/foundation/sides/side';
 
 const body = bodyOf(1.75, 75);
 const rows: [string, Pose][] = POSES.map((pose) => [pose.id, pose]);

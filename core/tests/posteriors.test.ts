@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { CHECKS, FAULTS, PROBES, seeded, type CheckId, type CheckRow } from '../src';
-import { prepared } from '../src/trace/inference/evidence';
-import { networkOf } from '../src/trace/networkOf';
-import { bruteForcePosteriors } from '../src/trace/inference/bruteForce';
-import type { Finding, Network } from '../src/trace/inference/network';
-import { posteriors } from '../src/trace/inference/posteriors';
+import { prepared } from '../src/inference/trace/inference/evidence';
+import { networkOf } from '../src/inference/trace/networkOf';
+import { bruteForcePosteriors } from '../src/inference/trace/inference/bruteForce';
+import type { Finding, Network } from '../src/inference/trace/inference/network';
+import { posteriors } from '../src/inference/trace/inference/posteriors';
 import { fileOf } from './fileMadeUp';
 import { networks } from './randomNetworks';
 

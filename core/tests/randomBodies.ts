@@ -1,12 +1,12 @@
 import { bodyOf, USUAL_SETUP, type Body } from '../src';
-import { limitsOf, usualCapacities, type SideLimitsDeg } from '../src/solver/limits';
-import { problemOf, type PostureProblem } from '../src/solver/problem';
-import { stanceOf, type StanceSetup } from '../src/solver/stance';
-import { LENGTH_TO_HEIGHT } from '../src/body/segmentTable';
-import type { Pattern } from '../src/knowledge/patterns';
-import { within } from '../src/numeric/random';
+import { limitsOf, usualCapacities, type SideLimitsDeg } from '../src/body/solver/limits';
+import { problemOf, type PostureProblem } from '../src/body/solver/problem';
+import { stanceOf, type StanceSetup } from '../src/body/solver/stance';
+import { LENGTH_TO_HEIGHT } from '../src/body/segments/segmentTable';
+import type { Pattern } from '../src/body/stance/patterns';
+import { within } from '../src/foundation/numeric/random';
 
-export { seeded, within } from '../src/numeric/random';
+export { seeded, within } from '../src/foundation/numeric/random';
 
 /** 1.45–2.05 m, 40–140 kg, every proportion up to 12 % off its usual share of height. */
 export function randomBody(random: () => number): Body {

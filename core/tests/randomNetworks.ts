@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { Finding, Network } from '../src/trace/inference/network';
+import type { Finding, Network } from '../src/inference/trace/inference/network';
 
 const chance = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 

@@ -1,5 +1,5 @@
 import { attribute, attributeWithErrors, bodyOf, reachErrorDeg, whatIf } from '../src';
-import { errorsOf, rangeErrors } from '../src/solver/rangeErrors';
+import { errorsOf, rangeErrors } from '../src/inference/depth/rangeErrors';
 import { ranges, SETUP } from './randomBodies';
 
 const measured = { left: ranges(38, 118, 140), right: ranges(27, 118, 140) };

@@ -1,6 +1,6 @@
 import { KIT, oneDrill, type DrillRow, type MaybeSide, type PlannedCause } from '../src';
 import { loadOf } from '../src/knowledge/loadOf';
-import { maybeAgainst, maybeNerveCare, type Against } from '../src/planning/reasonAgainst';
+import { maybeAgainst, maybeNerveCare, type Against } from '../src/planning/session/reasonAgainst';
 import { candidate, firstOf, likely, ROOMY } from './planMadeUp';
 
 const NERVE = 'a nerve is slid, never stretched or held';

@@ -9,7 +9,7 @@ import {
 } from '../src';
 import type { NotYetId } from '../src/knowledge/notYet';
 import { DRILL_LOADS } from '../src/knowledge/drillLoads';
-import type { CareFor } from '../src/safety/careOf';
+import type { CareFor } from '../src/inference/safety/careOf';
 
 const ladderOf = (drill: string) => maybeLadder(drill)!;
 const [SPLIT, SQUAT, HINGE, ONE_LEG] = [

@@ -12,7 +12,7 @@ import {
   NOTHING_HELD,
   noRecords,
 } from '../src';
-import { hasConsent } from '../src/safety/gate';
+import { hasConsent } from '../src/inference/safety/gate';
 
 const visit = (
   id: string,

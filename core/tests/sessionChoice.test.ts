@@ -8,8 +8,8 @@ import {
   type SessionLimits,
   type SessionWish,
 } from '../src';
-import { candidatesOf } from '../src/planning/candidates';
-import { choiceWorth, sessionChoice } from '../src/planning/planSession';
+import { candidatesOf } from '../src/planning/session/candidates';
+import { choiceWorth, sessionChoice } from '../src/planning/session/planSession';
 import { candidate, causeOf, ROOMY } from './planMadeUp';
 
 const MANY: readonly PlannedCause[] = [

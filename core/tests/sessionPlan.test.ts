@@ -21,9 +21,14 @@ import {
   type SessionWish,
 } from '../src';
 import { DRILL_LOADS } from '../src/knowledge/drillLoads';
-import { isStaggered } from '../src/knowledge/patterns';
-import { candidatesOf, isPartner, needsPartner, type Candidate } from '../src/planning/candidates';
-import { maybeAgainst } from '../src/planning/reasonAgainst';
+import { isStaggered } from '../src/body/stance/patterns';
+import {
+  candidatesOf,
+  isPartner,
+  needsPartner,
+  type Candidate,
+} from '../src/planning/session/candidates';
+import { maybeAgainst } from '../src/planning/session/reasonAgainst';
 
 const library = DRILLS as readonly DrillRow[];
 const table = CAUSES as readonly CauseRow[];

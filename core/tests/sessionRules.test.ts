@@ -1,4 +1,4 @@
-import { brokenRules } from '../src/planning/sessionRules';
+import { brokenRules } from '../src/planning/session/sessionRules';
 import { oneDrill } from '../src';
 import { candidate, likely, ROOMY } from './planMadeUp';
 

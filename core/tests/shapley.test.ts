@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { reasonsOf, trace, USUAL_SETUP, type CaseFile } from '../src';
-import { decibans, oddsOf } from '../src/numeric/odds';
-import { posteriors } from '../src/trace/inference/posteriors';
-import { shapley } from '../src/trace/inference/shapley';
-import type { Finding, Network } from '../src/trace/inference/network';
+import { decibans, oddsOf } from '../src/foundation/numeric/odds';
+import { posteriors } from '../src/inference/trace/inference/posteriors';
+import { shapley } from '../src/inference/trace/inference/shapley';
+import type { Finding, Network } from '../src/inference/trace/inference/network';
 import { howMany } from './howMany';
 import { networks } from './randomNetworks';
 

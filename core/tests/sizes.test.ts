@@ -12,8 +12,8 @@ import {
 } from '../src';
 import { FAULT_SIZES } from '../src/knowledge/faultSizes';
 import { LINKS } from '../src/knowledge/links';
-import { rangeRatio } from '../src/trace/rangeRatio';
-import { faultRatio } from '../src/trace/sizeRatio';
+import { rangeRatio } from '../src/inference/trace/rangeRatio';
+import { faultRatio } from '../src/inference/trace/sizeRatio';
 import { fileOf } from './fileMadeUp';
 
 const caseOf = (

@@ -7,8 +7,8 @@ import {
   type PostureQuestion,
   type StanceSetup,
 } from '../src';
-import { shapley } from '../src/solver/attribute';
-import { QuadraticSteps } from '../src/solver/quadraticSteps';
+import { shapley } from '../src/inference/depth/attribute';
+import { QuadraticSteps } from '../src/body/solver/quadraticSteps';
 import { ranges, SETUP } from './randomBodies';
 
 const both = (ankle: number, hip = 120, knee = 150): LimitsDeg => ({

@@ -1,12 +1,12 @@
 import { howMany } from './howMany';
 import { bodyOf, radOfDeg } from '../src';
-import type { Pattern } from '../src/knowledge/patterns';
-import { deepest } from '../src/solver/deepest';
-import type { SideLimitsDeg } from '../src/solver/limits';
-import type { PostureProblem } from '../src/solver/problem';
-import { settle } from '../src/solver/settle';
-import type { StanceSetup } from '../src/solver/stance';
-import { COUNT } from '../src/solver/variables';
+import type { Pattern } from '../src/body/stance/patterns';
+import { deepest } from '../src/body/solver/deepest';
+import type { SideLimitsDeg } from '../src/body/solver/limits';
+import type { PostureProblem } from '../src/body/solver/problem';
+import { settle } from '../src/body/solver/settle';
+import type { StanceSetup } from '../src/body/solver/stance';
+import { COUNT } from '../src/body/solver/variables';
 import { problemFor, randomBody, ranges, seeded, within } from './randomBodies';
 
 type Drawn = ReturnType<typeof draw>;

@@ -1,14 +1,14 @@
 import { howMany } from './howMany';
 import { degOfRad, radOfDeg } from '../src';
-import { deepest } from '../src/solver/deepest';
-import { slopesOf } from '../src/solver/slopes';
-import { settle } from '../src/solver/settle';
-import { stateOf, type PostureState } from '../src/solver/state';
-import { distance } from '../src/numeric/vector';
-import { COUNT, TURN, Y, type Row } from '../src/solver/variables';
-import type { PostureProblem } from '../src/solver/problem';
+import { deepest } from '../src/body/solver/deepest';
+import { slopesOf } from '../src/body/solver/slopes';
+import { settle } from '../src/body/solver/settle';
+import { stateOf, type PostureState } from '../src/body/solver/state';
+import { distance } from '../src/foundation/numeric/vector';
+import { COUNT, TURN, Y, type Row } from '../src/body/solver/variables';
+import type { PostureProblem } from '../src/body/solver/problem';
 import { problemFor, randomBody, ranges, seeded, within } from './randomBodies';
-import { SIDES } from '../src/sides/side';
+import { SIDES } from '../src/foundation/sides/side';
 
 const BODIES = howMany(250, 80);
 

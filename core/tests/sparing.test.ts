@@ -1,5 +1,5 @@
 import { USUAL_SETUP, type Pain } from '../src';
-import { sparing } from '../src/trace/next/sparing';
+import { sparing } from '../src/planning/asking/sparing';
 import { painAt } from './painAt';
 import { fileOf } from './fileMadeUp';
 

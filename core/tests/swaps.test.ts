@@ -1,5 +1,5 @@
 import { DRILLS, swapsFor, type DrillRow, type PlannedCause, type SessionLimits } from '../src';
-import { LIKELY_ENOUGH } from '../src/trace/likelyEnough';
+import { LIKELY_ENOUGH } from '../src/inference/trace/likelyEnough';
 import { causeOf, ROOMY } from './planMadeUp';
 
 const library = DRILLS as readonly DrillRow[];

@@ -21,7 +21,7 @@ import {
   noRecords,
   USUAL_SETUP,
 } from '../src';
-import { maybeForbidden } from '../src/safety/flagRules';
+import { maybeForbidden } from '../src/inference/safety/flagRules';
 import { homeDrill } from './weeks';
 import { newDose } from './madeUp';
 

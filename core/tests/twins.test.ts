@@ -1,5 +1,5 @@
 import { oneDrill, type DrillRow, type MaybeSide, type PlannedCause } from '../src';
-import { apart, maybeTwin, withTwins } from '../src/planning/bothSides';
+import { apart, maybeTwin, withTwins } from '../src/planning/session/bothSides';
 import { candidate, likely } from './planMadeUp';
 
 const TRUNK = likely('trunk-hold:-');

@@ -5,7 +5,7 @@ import {
   inUnitsWhereMarked,
   metresOfFeet,
   shownUnit,
-} from '../src/words/unitSystem';
+} from '../src/foundation/words/unitSystem';
 
 it.each([
   ['hips slide, 34 mm', 'hips slide, 1.3 in'],

@@ -1,4 +1,4 @@
-import { dayIn, timeIn } from '../src/words/zoned';
+import { dayIn, timeIn } from '../src/foundation/time/zoned';
 
 it.each([
   ['2026-11-24T23:30:00Z', 'UTC', '2026-11-24', '23:30'],

@@ -1,5 +1,5 @@
 import { fileURLToPath } from 'node:url';
-import { SUITES } from './suites.mjs';
+import { PLACES, SUITES } from './suites.mjs';
 
 /** A folder of core, or some files of it: `planning`, `planning/swapsFor`, `trace/observe/*`. */
 const of = process.env.MUTANTS_OF;
@@ -11,7 +11,7 @@ export default {
   plugins: [fileURLToPath(new URL('coreRunner.mjs', import.meta.url))],
   testRunner: 'core',
   suites: SUITES[folder],
-  mutate: [`core/src/${folder}/${file}.ts`],
+  mutate: [`core/src/${PLACES[folder]}/${file}.ts`],
   coverageAnalysis: 'perTest',
   concurrency: Number(process.env.MUTANTS_AT_ONCE ?? 2),
   tempDirName: '.taxikine/mutants',

@@ -1,4 +1,4 @@
-import type { NewFactor } from '@taxikine/core/contract/account';
+import type { NewFactor } from '@taxikine/core/records/wire/account';
 import { View } from '@tamagui/core';
 import { LaterQrCode } from '../ui/LaterQrCode';
 import { OneField } from '../ui/OneField';

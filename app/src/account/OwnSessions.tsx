@@ -1,4 +1,4 @@
-import type { SessionShown } from '@taxikine/core/contract/account';
+import type { SessionShown } from '@taxikine/core/records/wire/account';
 import { View } from '@tamagui/core';
 import { Button } from '../ui/Button';
 import { ProblemWords } from '../ui/ProblemWords';

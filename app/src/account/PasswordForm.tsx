@@ -1,4 +1,4 @@
-import { LEAST_PASSWORD } from '@taxikine/core/contract/account';
+import { LEAST_PASSWORD } from '@taxikine/core/records/wire/account';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { useCoach } from '../data/session';

@@ -1,4 +1,4 @@
-import type { FactorShown } from '@taxikine/core/contract/account';
+import type { FactorShown } from '@taxikine/core/records/wire/account';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { Button } from '../ui/Button';

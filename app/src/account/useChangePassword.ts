@@ -1,4 +1,4 @@
-import { LEAST_PASSWORD } from '@taxikine/core/contract/account';
+import { LEAST_PASSWORD } from '@taxikine/core/records/wire/account';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { call, NoAnswer, Refused } from '../data/api';

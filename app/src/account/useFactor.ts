@@ -1,4 +1,4 @@
-import type { FactorShown, NewFactor } from '@taxikine/core/contract/account';
+import type { FactorShown, NewFactor } from '@taxikine/core/records/wire/account';
 import { useQuery } from '@tanstack/react-query';
 import { call } from '../data/api';
 import { OWN_FACTOR } from '../data/askedAnew';

@@ -1,4 +1,4 @@
-import type { SessionShown } from '@taxikine/core/contract/account';
+import type { SessionShown } from '@taxikine/core/records/wire/account';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from '../data/api';
 import { OWN_SESSIONS } from '../data/askedAnew';

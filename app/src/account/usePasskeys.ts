@@ -1,4 +1,4 @@
-import type { PasskeyShown } from '@taxikine/core/contract/account';
+import type { PasskeyShown } from '@taxikine/core/records/wire/account';
 import { useQuery } from '@tanstack/react-query';
 import { call } from '../data/api';
 import { OWN_PASSKEYS } from '../data/askedAnew';

@@ -1,8 +1,8 @@
-import type { CaseDocument } from '@taxikine/core/case/caseDocument';
-import { caseFileFrom } from '@taxikine/core/case/caseFileFrom';
-import { leavableFindings } from '@taxikine/core/trace/leaveOut';
-import { maybeTrace } from '@taxikine/core/trace/maybeTrace';
-import { capital } from '@taxikine/core/words/fill';
+import type { CaseDocument } from '@taxikine/core/exchange/case/caseDocument';
+import { caseFileFrom } from '@taxikine/core/exchange/case/caseFileFrom';
+import { leavableFindings } from '@taxikine/core/inference/trace/leaveOut';
+import { maybeTrace } from '@taxikine/core/inference/trace/maybeTrace';
+import { capital } from '@taxikine/core/foundation/words/fill';
 import { View } from '@tamagui/core';
 import { useMemo, useState } from 'react';
 import { IgnoredList } from '../trace/IgnoredList';

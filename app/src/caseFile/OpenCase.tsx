@@ -1,5 +1,5 @@
-import type { CaseDocument } from '@taxikine/core/case/caseDocument';
-import type { Problem } from '@taxikine/core/contract/problems';
+import type { CaseDocument } from '@taxikine/core/exchange/case/caseDocument';
+import type { Problem } from '@taxikine/core/records/schemas/problems';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useRef, useState } from 'react';

@@ -1,5 +1,5 @@
-import { caseDocumentOf } from '@taxikine/core/case/caseDocumentOf';
-import type { VisitFile } from '@taxikine/core/visit/visitFile';
+import { caseDocumentOf } from '@taxikine/core/exchange/case/caseDocumentOf';
+import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
 import { saveFile } from '../recording/saveFile';
 import { Button } from '../ui/Button';
 import { useText } from '../words/useText';

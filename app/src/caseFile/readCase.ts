@@ -1,12 +1,12 @@
-import type { CaseDocument } from '@taxikine/core/case/caseDocument';
+import type { CaseDocument } from '@taxikine/core/exchange/case/caseDocument';
 import {
   recordsFromCase,
   type CaseRecords,
   type Making,
-} from '@taxikine/core/case/recordsFromCase';
-import { parseCase } from '@taxikine/core/contract/caseSchema';
-import { parse, type Parsed, type Problem } from '@taxikine/core/contract/problems';
-import { RECORD_SCHEMAS } from '@taxikine/core/contract/recordSchemas';
+} from '@taxikine/core/exchange/case/recordsFromCase';
+import { parseCase } from '@taxikine/core/exchange/case/caseSchema';
+import { parse, type Parsed, type Problem } from '@taxikine/core/records/schemas/problems';
+import { RECORD_SCHEMAS } from '@taxikine/core/records/schemas/recordSchemas';
 
 const bad = (path: string, message: string): Parsed<never> => ({
   status: 'bad',

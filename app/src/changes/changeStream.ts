@@ -1,4 +1,4 @@
-import { CHANGE_EVENTS, type ChangeTold } from '@taxikine/core/contract/changeTold';
+import { CHANGE_EVENTS, type ChangeTold } from '@taxikine/core/records/wire/changeTold';
 
 /** `all`: anything may have changed. */
 export type Told = ChangeTold | 'all';

@@ -1,5 +1,5 @@
-import type { ChangeTold } from '@taxikine/core/contract/changeTold';
-import type { ClientFile, RecordKind } from '@taxikine/core/visit/records';
+import type { ChangeTold } from '@taxikine/core/records/wire/changeTold';
+import type { ClientFile, RecordKind } from '@taxikine/core/records/records';
 import type { QueryClient } from '@tanstack/react-query';
 import { call, Refused } from '../data/api';
 import { CLIENTS_KEY, fileKey, pendingWrites, PICTURE_IMAGE } from '../data/queryClient';

@@ -1,8 +1,8 @@
-import { maybeAgainstCheck } from '@taxikine/core/safety/againstAsking';
+import { maybeAgainstCheck } from '@taxikine/core/inference/safety/againstAsking';
 import type { CheckId } from '@taxikine/core/knowledge/checks';
-import type { MaybeSide } from '@taxikine/core/sides/side';
-import { careFor } from '@taxikine/core/visit/careFor';
-import type { VisitFile } from '@taxikine/core/visit/visitFile';
+import type { MaybeSide } from '@taxikine/core/foundation/sides/side';
+import { careFor } from '@taxikine/core/inference/case/careFor';
+import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
 import { Words } from '../ui/text';
 import { useText } from '../words/useText';
 

@@ -1,5 +1,5 @@
 import type { RangeNorm } from '@taxikine/core/knowledge/checks';
-import { clamp } from '@taxikine/core/numeric/safety';
+import { clamp } from '@taxikine/core/foundation/numeric/safety';
 import { View } from '@tamagui/core';
 import Svg, { Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { usePalette } from '../ui/usePalette';

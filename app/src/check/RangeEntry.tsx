@@ -1,8 +1,8 @@
 import { AT_THE_WALL, type Device } from '@taxikine/core/knowledge/checkGuides';
 import type { CheckId, CheckMode, RangeCheck } from '@taxikine/core/knowledge/checks';
 import { normFor } from '@taxikine/core/knowledge/norms';
-import type { CheckRecord } from '@taxikine/core/visit/records';
-import { withUnit } from '@taxikine/core/words/units';
+import type { CheckRecord } from '@taxikine/core/records/records';
+import { withUnit } from '@taxikine/core/foundation/words/units';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { InclinometerSheet } from '../instruments/InclinometerSheet';

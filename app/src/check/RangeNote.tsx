@@ -1,8 +1,8 @@
-import { smallestRealChange } from '@taxikine/core/change/smallestRealChange';
+import { smallestRealChange } from '@taxikine/core/inference/change/smallestRealChange';
 import type { CheckId, RangeCheck } from '@taxikine/core/knowledge/checks';
-import type { ClientRecord } from '@taxikine/core/visit/records';
-import { ownNorm, type CheckRepeats } from '@taxikine/core/visit/repeatsIn';
-import { withUnit } from '@taxikine/core/words/units';
+import type { ClientRecord } from '@taxikine/core/records/records';
+import { ownNorm, type CheckRepeats } from '@taxikine/core/inference/visit/repeatsIn';
+import { withUnit } from '@taxikine/core/foundation/words/units';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { Button } from '../ui/Button';

@@ -1,7 +1,7 @@
 import type { CheckId, CheckRow } from '@taxikine/core/knowledge/checks';
-import type { MaybeSide } from '@taxikine/core/sides/side';
-import type { CheckRecord } from '@taxikine/core/visit/records';
-import type { VisitFile } from '@taxikine/core/visit/visitFile';
+import type { MaybeSide } from '@taxikine/core/foundation/sides/side';
+import type { CheckRecord } from '@taxikine/core/records/records';
+import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
 import { View } from '@tamagui/core';
 import { useWrite } from '../data/useFile';
 import { Button } from '../ui/Button';

@@ -1,8 +1,8 @@
 import type { CheckId } from '@taxikine/core/knowledge/checks';
-import type { MaybeSide } from '@taxikine/core/sides/side';
-import { NOTHING_MEASURED } from '@taxikine/core/visit/blanks';
-import type { CheckRecord, CheckRole } from '@taxikine/core/visit/records';
-import type { VisitFile } from '@taxikine/core/visit/visitFile';
+import type { MaybeSide } from '@taxikine/core/foundation/sides/side';
+import { NOTHING_MEASURED } from '@taxikine/core/records/blanks';
+import type { CheckRecord, CheckRole } from '@taxikine/core/records/records';
+import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
 
 /** When in a visit a check is taken: in a look, or right after a drill. */
 export interface CheckTime {

@@ -3,7 +3,7 @@ import { isPassing, Refused, type NoAnswer } from './api';
 import { sendWrite, type Sent } from './sendWrite';
 import { expired } from './session';
 import { troubles, writesSetAside } from './troubles';
-import { waitBefore } from '@taxikine/core/contract/waitBefore';
+import { waitBefore } from '@taxikine/core/records/wire/waitBefore';
 import { withNewest, withRecord, type KeptFile, type Write } from './writes';
 
 export const WRITE_KEY = ['write'] as const;

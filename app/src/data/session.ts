@@ -1,5 +1,5 @@
-import type { Role } from '@taxikine/core/contract/people';
-import type { ConsentWording, PracticeSettings } from '@taxikine/core/contract/settings';
+import type { Role } from '@taxikine/core/records/wire/people';
+import type { ConsentWording, PracticeSettings } from '@taxikine/core/records/wire/settings';
 import { useQuery, type QueryClient } from '@tanstack/react-query';
 import { call, Refused } from './api';
 import { inTurn, isLeaving, leave, tellNow } from './leaving';

@@ -1,5 +1,5 @@
-import { withNorms } from '@taxikine/core/visit/withNorms';
-import type { ClientFile, RecordKind, RecordOfKind } from '@taxikine/core/visit/records';
+import { withNorms } from '@taxikine/core/reading/visit/withNorms';
+import type { ClientFile, RecordKind, RecordOfKind } from '@taxikine/core/records/records';
 import {
   useMutation,
   useMutationState,

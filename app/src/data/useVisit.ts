@@ -1,9 +1,9 @@
-import { gateOf, type Gate } from '@taxikine/core/safety/gate';
-import { maybeTrace } from '@taxikine/core/trace/maybeTrace';
-import type { Trace } from '@taxikine/core/trace/trace';
-import { caseFileOf } from '@taxikine/core/visit/caseFileOf';
-import type { ClientFile } from '@taxikine/core/visit/records';
-import { maybeVisitFile, type VisitFile } from '@taxikine/core/visit/visitFile';
+import { gateOf, type Gate } from '@taxikine/core/inference/safety/gate';
+import { maybeTrace } from '@taxikine/core/inference/trace/maybeTrace';
+import type { Trace } from '@taxikine/core/inference/trace/trace';
+import { caseFileOf } from '@taxikine/core/inference/case/caseFileOf';
+import type { ClientFile } from '@taxikine/core/records/records';
+import { maybeVisitFile, type VisitFile } from '@taxikine/core/inference/case/visitFile';
 import { useMemo } from 'react';
 
 export interface OpenVisit {

@@ -1,4 +1,4 @@
-import { noRecords } from '@taxikine/core/visit/blanks';
+import { noRecords } from '@taxikine/core/records/blanks';
 import {
   KINDS_OF_PRACTICE,
   type ClientFile,
@@ -6,7 +6,7 @@ import {
   type RecordKind,
   type RecordOfKind,
   type Versioned,
-} from '@taxikine/core/visit/records';
+} from '@taxikine/core/records/records';
 
 /** A write on its way: what, from which version, and its own id so that it counts once. */
 export interface Write<K extends RecordKind = RecordKind> {

@@ -1,4 +1,4 @@
-import type { DeedShown } from '@taxikine/core/contract/audit';
+import type { DeedShown } from '@taxikine/core/records/wire/audit';
 import type { TextOf } from '../words/useText';
 
 /** Whom it was done to: by today's name, or that they are gone. */

@@ -1,4 +1,4 @@
-import type { DeedShown } from '@taxikine/core/contract/audit';
+import type { DeedShown } from '@taxikine/core/records/wire/audit';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { call } from '../data/api';
 import { DEEDS_DONE } from '../data/askedAnew';

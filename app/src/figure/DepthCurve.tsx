@@ -1,4 +1,4 @@
-import { PHASES, type Phase } from '@taxikine/core/knowledge/patterns';
+import { PHASES, type Phase } from '@taxikine/core/body/stance/patterns';
 import { View } from '@tamagui/core';
 import Svg, { Circle, Path } from 'react-native-svg';
 import { Words } from '../ui/text';

@@ -1,4 +1,4 @@
-import type { DrawnFigure } from '@taxikine/core/skeleton/drawFigure';
+import type { DrawnFigure } from '@taxikine/core/body/skeleton/drawFigure';
 import { Circle, G, Path } from 'react-native-svg';
 import type { Palette } from '../ui/palette';
 

@@ -1,6 +1,6 @@
-import { SIDES } from '@taxikine/core/sides/side';
-import { project, type Camera } from '@taxikine/core/skeleton/camera';
-import type { Skeleton } from '@taxikine/core/skeleton/skeleton';
+import { SIDES } from '@taxikine/core/foundation/sides/side';
+import { project, type Camera } from '@taxikine/core/body/skeleton/camera';
+import type { Skeleton } from '@taxikine/core/body/skeleton/skeleton';
 import { Circle, G, Text as SvgText } from 'react-native-svg';
 import type { Palette } from '../ui/palette';
 import { useText } from '../words/useText';

@@ -1,6 +1,6 @@
 import { G, Line, Path } from 'react-native-svg';
-import { LENGTH_TO_HEIGHT } from '@taxikine/core/body/segmentTable';
-import type { View } from '@taxikine/core/knowledge/patterns';
+import { LENGTH_TO_HEIGHT } from '@taxikine/core/body/segments/segmentTable';
+import type { View } from '@taxikine/core/body/stance/patterns';
 import type { Palette } from '../ui/palette';
 import type { Facing, Frame } from './frame';
 

@@ -1,11 +1,11 @@
-import type { View as Side, Zone } from '@taxikine/core/knowledge/patterns';
-import type { Setup } from '@taxikine/core/knowledge/setup';
-import type { SeenMoment } from '@taxikine/core/skeleton/lookSkeleton';
-import type { SeenFault } from '@taxikine/core/trace/caseFile';
-import type { ClientRecord } from '@taxikine/core/visit/records';
+import type { View as Side, Zone } from '@taxikine/core/body/stance/patterns';
+import type { Setup } from '@taxikine/core/body/stance/setup';
+import type { SeenMoment } from '@taxikine/core/reading/figure/lookSkeleton';
+import type { SeenFault } from '@taxikine/core/records/caseFile';
+import type { ClientRecord } from '@taxikine/core/records/records';
 import { oneFault } from '@taxikine/core/knowledge/faults';
-import { isStaggered } from '@taxikine/core/knowledge/patterns';
-import { withUnit } from '@taxikine/core/words/units';
+import { isStaggered } from '@taxikine/core/body/stance/patterns';
+import { withUnit } from '@taxikine/core/foundation/words/units';
 import { View } from '@tamagui/core';
 import Svg, { Circle, G, Line, Text as SvgText } from 'react-native-svg';
 import type { Palette } from '../ui/palette';

@@ -1,5 +1,5 @@
-import { isStaggered, type Pattern, type View } from '@taxikine/core/knowledge/patterns';
-import type { Setup } from '@taxikine/core/knowledge/setup';
+import { isStaggered, type Pattern, type View } from '@taxikine/core/body/stance/patterns';
+import type { Setup } from '@taxikine/core/body/stance/setup';
 
 /** The part of the drawing plane that is shown, in millimetres. */
 export interface Frame {

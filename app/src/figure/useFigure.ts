@@ -1,10 +1,10 @@
-import { bodyOf } from '@taxikine/core/body/body';
-import type { View } from '@taxikine/core/knowledge/patterns';
-import type { Setup } from '@taxikine/core/knowledge/setup';
-import { cameraOf } from '@taxikine/core/skeleton/camera';
-import { drawFigure, type DrawnFigure } from '@taxikine/core/skeleton/drawFigure';
-import { lookSkeleton, type SeenMoment } from '@taxikine/core/skeleton/lookSkeleton';
-import type { ClientRecord } from '@taxikine/core/visit/records';
+import { bodyOf } from '@taxikine/core/body/segments/body';
+import type { View } from '@taxikine/core/body/stance/patterns';
+import type { Setup } from '@taxikine/core/body/stance/setup';
+import { cameraOf } from '@taxikine/core/body/skeleton/camera';
+import { drawFigure, type DrawnFigure } from '@taxikine/core/body/skeleton/drawFigure';
+import { lookSkeleton, type SeenMoment } from '@taxikine/core/reading/figure/lookSkeleton';
+import type { ClientRecord } from '@taxikine/core/records/records';
 import { useMemo } from 'react';
 
 type Client = Pick<ClientRecord, 'heightM' | 'massKg' | 'segments'>;

@@ -1,13 +1,13 @@
-import { bodyOf } from '@taxikine/core/body/body';
-import type { Phase, View } from '@taxikine/core/knowledge/patterns';
-import type { Setup } from '@taxikine/core/knowledge/setup';
-import { eased } from '@taxikine/core/skeleton/betweenPoses';
-import { betweenSkeletons } from '@taxikine/core/skeleton/betweenSkeletons';
-import { cameraOf } from '@taxikine/core/skeleton/camera';
-import { drawFigure, type DrawnFigure } from '@taxikine/core/skeleton/drawFigure';
-import { lookSkeleton, type SeenMoment } from '@taxikine/core/skeleton/lookSkeleton';
-import type { Skeleton } from '@taxikine/core/skeleton/skeleton';
-import type { ClientRecord } from '@taxikine/core/visit/records';
+import { bodyOf } from '@taxikine/core/body/segments/body';
+import type { Phase, View } from '@taxikine/core/body/stance/patterns';
+import type { Setup } from '@taxikine/core/body/stance/setup';
+import { eased } from '@taxikine/core/body/skeleton/betweenPoses';
+import { betweenSkeletons } from '@taxikine/core/body/skeleton/betweenSkeletons';
+import { cameraOf } from '@taxikine/core/body/skeleton/camera';
+import { drawFigure, type DrawnFigure } from '@taxikine/core/body/skeleton/drawFigure';
+import { lookSkeleton, type SeenMoment } from '@taxikine/core/reading/figure/lookSkeleton';
+import type { Skeleton } from '@taxikine/core/body/skeleton/skeleton';
+import type { ClientRecord } from '@taxikine/core/records/records';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { wantsStill } from './wantsStill';
 

@@ -1,6 +1,6 @@
-import type { View, Zone } from '@taxikine/core/knowledge/patterns';
-import { otherSide, SIDES, type Side } from '@taxikine/core/sides/side';
-import type { DrawnFigure } from '@taxikine/core/skeleton/drawFigure';
+import type { View, Zone } from '@taxikine/core/body/stance/patterns';
+import { otherSide, SIDES, type Side } from '@taxikine/core/foundation/sides/side';
+import type { DrawnFigure } from '@taxikine/core/body/skeleton/drawFigure';
 
 /** A place on the figure to tap. */
 export interface ZoneTarget {

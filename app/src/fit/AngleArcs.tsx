@@ -1,7 +1,7 @@
-import type { Side } from '@taxikine/core/sides/side';
-import type { FigureView } from '@taxikine/core/skeleton/camera';
-import type { DrawnFigure, RingId } from '@taxikine/core/skeleton/drawFigure';
-import type { PostureReport } from '@taxikine/core/solver/postureReport';
+import type { Side } from '@taxikine/core/foundation/sides/side';
+import type { FigureView } from '@taxikine/core/body/skeleton/camera';
+import type { DrawnFigure, RingId } from '@taxikine/core/body/skeleton/drawFigure';
+import type { PostureReport } from '@taxikine/core/body/solver/postureReport';
 import { G, Line, Path, Text } from 'react-native-svg';
 import type { Palette } from '../ui/palette';
 

@@ -1,7 +1,7 @@
-import type { Pattern } from '@taxikine/core/knowledge/patterns';
-import type { PostureQuestion } from '@taxikine/core/solver/ask';
-import type { LimitsDeg } from '@taxikine/core/solver/limits';
-import type { WhatIf } from '@taxikine/core/solver/whatIf';
+import type { Pattern } from '@taxikine/core/body/stance/patterns';
+import type { PostureQuestion } from '@taxikine/core/body/solver/ask';
+import type { LimitsDeg } from '@taxikine/core/body/solver/limits';
+import type { WhatIf } from '@taxikine/core/inference/depth/whatIf';
 import { View } from '@tamagui/core';
 import { memo } from 'react';
 import { lastOf, useLongAnswer } from '../solver/useLongAnswer';

@@ -1,6 +1,11 @@
-import type { Setup } from '@taxikine/core/knowledge/setup';
-import type { PostureQuestion } from '@taxikine/core/solver/ask';
-import { fitAimsOf, type Fit, type Fitted, type FitFor as Aim } from '@taxikine/core/solver/fit';
+import type { Setup } from '@taxikine/core/body/stance/setup';
+import type { PostureQuestion } from '@taxikine/core/body/solver/ask';
+import {
+  fitAimsOf,
+  type Fit,
+  type Fitted,
+  type FitFor as Aim,
+} from '@taxikine/core/body/solver/fit';
 import { View } from '@tamagui/core';
 import { memo, useState } from 'react';
 import { setupWords } from '../steps/setupWords';

@@ -1,8 +1,8 @@
-import { isStaggered, type Pattern } from '@taxikine/core/knowledge/patterns';
-import type { Side } from '@taxikine/core/sides/side';
-import type { FigureView } from '@taxikine/core/skeleton/camera';
-import type { DrawnFigure } from '@taxikine/core/skeleton/drawFigure';
-import type { PostureReport } from '@taxikine/core/solver/postureReport';
+import { isStaggered, type Pattern } from '@taxikine/core/body/stance/patterns';
+import type { Side } from '@taxikine/core/foundation/sides/side';
+import type { FigureView } from '@taxikine/core/body/skeleton/camera';
+import type { DrawnFigure } from '@taxikine/core/body/skeleton/drawFigure';
+import type { PostureReport } from '@taxikine/core/body/solver/postureReport';
 import { View } from '@tamagui/core';
 import { memo } from 'react';
 import Svg, { Line, Path } from 'react-native-svg';

@@ -1,11 +1,11 @@
-import type { Pattern } from '@taxikine/core/knowledge/patterns';
-import { SIDES, type Side } from '@taxikine/core/sides/side';
-import { MOST_TUCK_DEG, type LimitsDeg } from '@taxikine/core/solver/limits';
+import type { Pattern } from '@taxikine/core/body/stance/patterns';
+import { SIDES, type Side } from '@taxikine/core/foundation/sides/side';
+import { MOST_TUCK_DEG, type LimitsDeg } from '@taxikine/core/body/solver/limits';
 import {
   RANGES_OF_PATTERN,
   USUAL_RANGES,
   type UsualRange,
-} from '@taxikine/core/solver/usualRanges';
+} from '@taxikine/core/inference/depth/usualRanges';
 import { View } from '@tamagui/core';
 import { memo } from 'react';
 import { Button } from '../ui/Button';

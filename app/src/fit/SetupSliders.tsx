@@ -1,6 +1,6 @@
-import { isStaggered, type Pattern } from '@taxikine/core/knowledge/patterns';
-import { ARMS, LOAD_PLACES, type Setup } from '@taxikine/core/knowledge/setup';
-import { SIDES } from '@taxikine/core/sides/side';
+import { isStaggered, type Pattern } from '@taxikine/core/body/stance/patterns';
+import { ARMS, LOAD_PLACES, type Setup } from '@taxikine/core/body/stance/setup';
+import { SIDES } from '@taxikine/core/foundation/sides/side';
 import { View } from '@tamagui/core';
 import { memo } from 'react';
 import { Choice } from '../ui/Choice';

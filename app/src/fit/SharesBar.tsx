@@ -1,5 +1,5 @@
-import type { AttributionWithErrors } from '@taxikine/core/solver/attributeWithErrors';
-import { roundedToSum } from '@taxikine/core/words/roundedToSum';
+import type { AttributionWithErrors } from '@taxikine/core/inference/depth/attributeWithErrors';
+import { roundedToSum } from '@taxikine/core/foundation/words/roundedToSum';
 import { View } from '@tamagui/core';
 import Svg, { Line, Rect } from 'react-native-svg';
 import { Numeral, Words } from '../ui/text';

@@ -1,4 +1,4 @@
-import type { Fit } from '@taxikine/core/solver/fit';
+import type { Fit } from '@taxikine/core/body/solver/fit';
 import { scaleLinear } from 'd3-scale';
 import { View } from '@tamagui/core';
 import Svg, { Circle, Path, Text } from 'react-native-svg';

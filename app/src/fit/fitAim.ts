@@ -1,5 +1,5 @@
-import type { Pattern } from '@taxikine/core/knowledge/patterns';
-import type { FitAim, FitFor } from '@taxikine/core/solver/fit';
+import type { Pattern } from '@taxikine/core/body/stance/patterns';
+import type { FitAim, FitFor } from '@taxikine/core/body/solver/fit';
 import { ours } from '../words/units';
 
 /** Depth to fit for when none has been set: thighs level, a trunk leaning well forward. */

@@ -1,7 +1,7 @@
-import type { Pattern } from '@taxikine/core/knowledge/patterns';
-import type { Lack } from '@taxikine/core/solver/ask';
-import type { Binding } from '@taxikine/core/solver/binding';
-import type { LimitId } from '@taxikine/core/solver/conditions';
+import type { Pattern } from '@taxikine/core/body/stance/patterns';
+import type { Lack } from '@taxikine/core/body/solver/ask';
+import type { Binding } from '@taxikine/core/body/solver/binding';
+import type { LimitId } from '@taxikine/core/body/solver/conditions';
 import type { TextOf } from '../words/useText';
 import { ours } from '../words/units';
 

@@ -1,17 +1,17 @@
-import { bodyOf } from '@taxikine/core/body/body';
-import { isStaggered, type Pattern } from '@taxikine/core/knowledge/patterns';
-import type { Setup } from '@taxikine/core/knowledge/setup';
-import type { Side } from '@taxikine/core/sides/side';
-import type { PostureQuestion } from '@taxikine/core/solver/ask';
-import type { LimitsDeg, SideLimitsDeg } from '@taxikine/core/solver/limits';
-import { usualStepM, type StanceSetup } from '@taxikine/core/solver/stance';
-import { orUsual, type UsualRange } from '@taxikine/core/solver/usualRanges';
-import { seenDepthDeg } from '@taxikine/core/trace/depthShares';
-import { caseFileOf } from '@taxikine/core/visit/caseFileOf';
-import { latestLimits } from '@taxikine/core/visit/latestLimits';
-import type { ClientFile } from '@taxikine/core/visit/records';
-import { setupFor } from '@taxikine/core/visit/setupFor';
-import { maybeVisitFile } from '@taxikine/core/visit/visitFile';
+import { bodyOf } from '@taxikine/core/body/segments/body';
+import { isStaggered, type Pattern } from '@taxikine/core/body/stance/patterns';
+import type { Setup } from '@taxikine/core/body/stance/setup';
+import type { Side } from '@taxikine/core/foundation/sides/side';
+import type { PostureQuestion } from '@taxikine/core/body/solver/ask';
+import type { LimitsDeg, SideLimitsDeg } from '@taxikine/core/body/solver/limits';
+import { usualStepM, type StanceSetup } from '@taxikine/core/body/solver/stance';
+import { orUsual, type UsualRange } from '@taxikine/core/inference/depth/usualRanges';
+import { seenDepthDeg } from '@taxikine/core/inference/trace/depthShares';
+import { caseFileOf } from '@taxikine/core/inference/case/caseFileOf';
+import { latestLimits } from '@taxikine/core/inference/case/latestLimits';
+import type { ClientFile } from '@taxikine/core/records/records';
+import { setupFor } from '@taxikine/core/reading/visit/setupFor';
+import { maybeVisitFile } from '@taxikine/core/inference/case/visitFile';
 import { useCallback, useMemo, useState } from 'react';
 
 /** One foot ahead of the other: which, and how far apart the ankles are. */

@@ -1,4 +1,4 @@
-import type { PostureQuestion } from '@taxikine/core/solver/ask';
+import type { PostureQuestion } from '@taxikine/core/body/solver/ask';
 import { useState } from 'react';
 import type { Answered } from '../solver/usePosture';
 

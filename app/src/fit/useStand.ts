@@ -1,6 +1,6 @@
-import type { Pattern } from '@taxikine/core/knowledge/patterns';
-import type { FigureView } from '@taxikine/core/skeleton/camera';
-import type { PostureQuestion } from '@taxikine/core/solver/ask';
+import type { Pattern } from '@taxikine/core/body/stance/patterns';
+import type { FigureView } from '@taxikine/core/body/skeleton/camera';
+import type { PostureQuestion } from '@taxikine/core/body/solver/ask';
 import { useMemo } from 'react';
 import { useEased, type Found } from '../solver/useEased';
 import { usePosture, type Aim, type PostureWanted } from '../solver/usePosture';

@@ -1,5 +1,5 @@
-import type { DoseToday } from '@taxikine/core/week/asTheyMayBe';
-import type { PageDrill } from '@taxikine/core/week/homePage';
+import type { DoseToday } from '@taxikine/core/planning/home/asTheyMayBe';
+import type { PageDrill } from '@taxikine/core/planning/home/homePage';
 
 /** A dose that is being played, or told of. */
 export interface ChosenDose {

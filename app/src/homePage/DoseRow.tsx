@@ -1,7 +1,7 @@
-import { doseWords } from '@taxikine/core/planning/doseSeconds';
-import { drillOf } from '@taxikine/core/visit/drillOf';
-import type { DoseToday } from '@taxikine/core/week/asTheyMayBe';
-import type { PageDrill } from '@taxikine/core/week/homePage';
+import { doseWords } from '@taxikine/core/knowledge/doseSeconds';
+import { drillOf } from '@taxikine/core/records/drillOf';
+import type { DoseToday } from '@taxikine/core/planning/home/asTheyMayBe';
+import type { PageDrill } from '@taxikine/core/planning/home/homePage';
 import { View } from '@tamagui/core';
 import { createPart } from '../parts/createPart';
 import { usePart } from '../parts/usePart';

@@ -1,5 +1,5 @@
-import type { DrillRecord } from '@taxikine/core/visit/records';
-import type { DoseToday } from '@taxikine/core/week/asTheyMayBe';
+import type { DrillRecord } from '@taxikine/core/records/records';
+import type { DoseToday } from '@taxikine/core/planning/home/asTheyMayBe';
 import { View } from '@tamagui/core';
 import { ANYBODY } from '../library/anybody';
 import { Player } from '../player/Player';

@@ -1,5 +1,5 @@
-import { painRule } from '@taxikine/core/safety/painRule';
-import { DOSE_DONE, WHY_NOT, type DoseDone, type WhyNot } from '@taxikine/core/week/homeEntry';
+import { painRule } from '@taxikine/core/inference/safety/painRule';
+import { DOSE_DONE, WHY_NOT, type DoseDone, type WhyNot } from '@taxikine/core/records/homeEntry';
 import { useState } from 'react';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';

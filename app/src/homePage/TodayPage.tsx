@@ -1,10 +1,10 @@
 import type { ReferId } from '@taxikine/core/knowledge/refer';
-import { drillOf } from '@taxikine/core/visit/drillOf';
-import { addDays, daysFrom } from '@taxikine/core/week/calendarDay';
-import { asTheyMayBe, type DoseToday } from '@taxikine/core/week/asTheyMayBe';
-import type { HomeEntry } from '@taxikine/core/week/homeEntry';
-import type { PagePlan } from '@taxikine/core/week/homePage';
-import { minutesOfPage } from '@taxikine/core/week/minutesOfPage';
+import { drillOf } from '@taxikine/core/records/drillOf';
+import { addDays, daysFrom } from '@taxikine/core/foundation/time/calendarDay';
+import { asTheyMayBe, type DoseToday } from '@taxikine/core/planning/home/asTheyMayBe';
+import type { HomeEntry } from '@taxikine/core/records/homeEntry';
+import type { PagePlan } from '@taxikine/core/planning/home/homePage';
+import { minutesOfPage } from '@taxikine/core/planning/home/minutesOfPage';
 import { View } from '@tamagui/core';
 import { useEffect, useState } from 'react';
 import { PageBones } from '../bones/PageBones';

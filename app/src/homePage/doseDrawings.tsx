@@ -1,6 +1,6 @@
 import { posesOfDrill } from '@taxikine/core/knowledge/posesOfDrill';
-import { drillOf } from '@taxikine/core/visit/drillOf';
-import type { PageDrill } from '@taxikine/core/week/homePage';
+import { drillOf } from '@taxikine/core/records/drillOf';
+import type { PageDrill } from '@taxikine/core/planning/home/homePage';
 import Svg, { Path } from 'react-native-svg';
 import { PoseFigure } from '../figure/PoseFigure';
 import { ANYBODY } from '../library/anybody';

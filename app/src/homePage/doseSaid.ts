@@ -1,7 +1,7 @@
-import type { DrillRecord } from '@taxikine/core/visit/records';
-import type { DoseToday } from '@taxikine/core/week/asTheyMayBe';
-import type { DoseDone, DoseEntry, WhyNot } from '@taxikine/core/week/homeEntry';
-import type { PagePlan } from '@taxikine/core/week/homePage';
+import type { DrillRecord } from '@taxikine/core/records/records';
+import type { DoseToday } from '@taxikine/core/planning/home/asTheyMayBe';
+import type { DoseDone, DoseEntry, WhyNot } from '@taxikine/core/records/homeEntry';
+import type { PagePlan } from '@taxikine/core/planning/home/homePage';
 
 /** What is said of a dose that was, or was not, done. */
 export interface Saying {

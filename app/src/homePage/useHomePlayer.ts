@@ -1,7 +1,7 @@
-import { NOTHING_DONE } from '@taxikine/core/visit/blanks';
-import type { DrillRecord } from '@taxikine/core/visit/records';
-import type { DoseToday } from '@taxikine/core/week/asTheyMayBe';
-import type { PageDrill } from '@taxikine/core/week/homePage';
+import { NOTHING_DONE } from '@taxikine/core/records/blanks';
+import type { DrillRecord } from '@taxikine/core/records/records';
+import type { DoseToday } from '@taxikine/core/planning/home/asTheyMayBe';
+import type { PageDrill } from '@taxikine/core/planning/home/homePage';
 import { useStore } from '../data/store';
 import { playerOf, type PlayerActions } from '../player/playerOf';
 import { drawer, keptChanges } from './keptOnDevice';

@@ -1,5 +1,5 @@
-import type { HomeEntry } from '@taxikine/core/week/homeEntry';
-import type { HomePage } from '@taxikine/core/week/homePage';
+import type { HomeEntry } from '@taxikine/core/records/homeEntry';
+import type { HomePage } from '@taxikine/core/planning/home/homePage';
 import { useQuery } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo } from 'react';
 import { call, isPassing, Refused } from '../data/api';

@@ -1,5 +1,5 @@
-import { heldSeconds, holdBegun } from '@taxikine/core/visit/hold';
-import type { HoldClock } from '@taxikine/core/visit/records';
+import { heldSeconds, holdBegun } from '@taxikine/core/reading/visit/hold';
+import type { HoldClock } from '@taxikine/core/records/records';
 import { View } from '@tamagui/core';
 import { useEffect, useState } from 'react';
 import { Button } from '../ui/Button';

@@ -1,4 +1,4 @@
-import { normal, seeded } from '@taxikine/core/numeric/random';
+import { normal, seeded } from '@taxikine/core/foundation/numeric/random';
 import type { AngleSource } from './AngleSource';
 
 /** How a real one errs: from reading to reading, and slowly over time. */

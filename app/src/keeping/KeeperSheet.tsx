@@ -1,4 +1,4 @@
-import type { KeeperShown } from '@taxikine/core/contract/people';
+import type { KeeperShown } from '@taxikine/core/records/wire/people';
 import { View } from '@tamagui/core';
 import { usePeople } from '../people/usePeople';
 import { Button } from '../ui/Button';

@@ -1,4 +1,4 @@
-import type { KeeperShown } from '@taxikine/core/contract/people';
+import type { KeeperShown } from '@taxikine/core/records/wire/people';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { useCoach, useIsOwner } from '../data/session';

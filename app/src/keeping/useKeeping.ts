@@ -1,4 +1,4 @@
-import type { KeeperShown } from '@taxikine/core/contract/people';
+import type { KeeperShown } from '@taxikine/core/records/wire/people';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from '../data/api';
 import { KEEPING } from '../data/askedAnew';

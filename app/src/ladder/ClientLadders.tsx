@@ -1,5 +1,5 @@
-import { climbedLadders } from '@taxikine/core/ladder/climbedLadders';
-import type { ClientFile } from '@taxikine/core/visit/records';
+import { climbedLadders } from '@taxikine/core/planning/ladder/climbedLadders';
+import type { ClientFile } from '@taxikine/core/records/records';
 import { View } from '@tamagui/core';
 import { useMemo } from 'react';
 import { Title, Words } from '../ui/text';

@@ -1,6 +1,6 @@
-import { oneCriterion, type CriterionId } from '@taxikine/core/ladder/criteria';
-import { maybeLadder, oneRung } from '@taxikine/core/ladder/ladders';
-import type { ClientFile, DrillRecord } from '@taxikine/core/visit/records';
+import { oneCriterion, type CriterionId } from '@taxikine/core/knowledge/ladders/criteria';
+import { maybeLadder, oneRung } from '@taxikine/core/knowledge/ladders/ladders';
+import type { ClientFile, DrillRecord } from '@taxikine/core/records/records';
 import { View } from '@tamagui/core';
 import { useUpdate } from '../data/useFile';
 import { Button } from '../ui/Button';

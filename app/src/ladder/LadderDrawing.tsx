@@ -1,5 +1,5 @@
-import type { Ladder } from '@taxikine/core/ladder/ladder';
-import type { MaybeSide } from '@taxikine/core/sides/side';
+import type { Ladder } from '@taxikine/core/knowledge/ladders/ladder';
+import type { MaybeSide } from '@taxikine/core/foundation/sides/side';
 import { View } from '@tamagui/core';
 import Svg, { Circle, G, Line, Text as SvgText } from 'react-native-svg';
 import { usePalette } from '../ui/usePalette';

@@ -1,4 +1,4 @@
-import { asSentence } from '@taxikine/core/words/fill';
+import { asSentence } from '@taxikine/core/foundation/words/fill';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { Button } from '../ui/Button';

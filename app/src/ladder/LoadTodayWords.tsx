@@ -1,5 +1,5 @@
-import type { LoadToday } from '@taxikine/core/ladder/loadToday';
-import { capital } from '@taxikine/core/words/fill';
+import type { LoadToday } from '@taxikine/core/planning/ladder/loadToday';
+import { capital } from '@taxikine/core/foundation/words/fill';
 import { View } from '@tamagui/core';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';

@@ -1,4 +1,4 @@
-import type { Sized, Weights } from '@taxikine/core/ladder/weights';
+import type { Sized, Weights } from '@taxikine/core/knowledge/ladders/weights';
 import { View } from '@tamagui/core';
 import { useWeights, useSetWeights } from '../data/usePractice';
 import { Button } from '../ui/Button';

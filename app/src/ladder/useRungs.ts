@@ -1,10 +1,10 @@
-import type { Ladder } from '@taxikine/core/ladder/ladder';
-import { maybeLadder } from '@taxikine/core/ladder/ladders';
-import { rungToday, type RungToday } from '@taxikine/core/ladder/rungToday';
-import { tryOf, type RungTry } from '@taxikine/core/ladder/rungTry';
-import { weightOfRung, type RungKg } from '@taxikine/core/ladder/weightOfRung';
-import type { PlannedDrill } from '@taxikine/core/planning/planSession';
-import type { SessionWish } from '@taxikine/core/planning/sessionWish';
+import type { Ladder } from '@taxikine/core/knowledge/ladders/ladder';
+import { maybeLadder } from '@taxikine/core/knowledge/ladders/ladders';
+import { rungToday, type RungToday } from '@taxikine/core/planning/ladder/rungToday';
+import { tryOf, type RungTry } from '@taxikine/core/records/rungTry';
+import { weightOfRung, type RungKg } from '@taxikine/core/knowledge/ladders/weightOfRung';
+import type { PlannedDrill } from '@taxikine/core/planning/session/planSession';
+import type { SessionWish } from '@taxikine/core/records/sessionWish';
 import { useMemo } from 'react';
 import { useWeights } from '../data/usePractice';
 import type { OpenVisit } from '../data/useVisit';

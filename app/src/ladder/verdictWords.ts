@@ -1,10 +1,10 @@
-import { oneCriterion } from '@taxikine/core/ladder/criteria';
-import { maybeRungVerdict, type RungVerdict } from '@taxikine/core/ladder/judgeRung';
-import type { Ladder } from '@taxikine/core/ladder/ladder';
-import { maybeLadder, placeOfRung } from '@taxikine/core/ladder/ladders';
-import { givenSides } from '@taxikine/core/ladder/loadToday';
-import { standingsOf } from '@taxikine/core/ladder/standings';
-import type { ClientFile, DrillRecord } from '@taxikine/core/visit/records';
+import { oneCriterion } from '@taxikine/core/knowledge/ladders/criteria';
+import { maybeRungVerdict, type RungVerdict } from '@taxikine/core/planning/ladder/judgeRung';
+import type { Ladder } from '@taxikine/core/knowledge/ladders/ladder';
+import { maybeLadder, placeOfRung } from '@taxikine/core/knowledge/ladders/ladders';
+import { givenSides } from '@taxikine/core/planning/ladder/loadToday';
+import { standingsOf } from '@taxikine/core/planning/ladder/standings';
+import type { ClientFile, DrillRecord } from '@taxikine/core/records/records';
 import type { TextOf } from '../words/useText';
 
 const missedWords = (verdict: Extract<RungVerdict, { missed: unknown }>): string =>

@@ -1,5 +1,5 @@
-import type { RungWeight } from '@taxikine/core/ladder/ladder';
-import type { RungKg } from '@taxikine/core/ladder/weightOfRung';
+import type { RungWeight } from '@taxikine/core/knowledge/ladders/ladder';
+import type { RungKg } from '@taxikine/core/knowledge/ladders/weightOfRung';
 import type { TextOf } from '../words/useText';
 import { ours } from '../words/units';
 

@@ -1,4 +1,4 @@
-import type { ClientFile } from '@taxikine/core/visit/records';
+import type { ClientFile } from '@taxikine/core/records/records';
 import { useQueryClient } from '@tanstack/react-query';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';

@@ -1,4 +1,4 @@
-import type { RestoreShown } from '@taxikine/core/contract/restoreShown';
+import type { RestoreShown } from '@taxikine/core/records/wire/restoreShown';
 import { View } from '@tamagui/core';
 import { useRef, useState } from 'react';
 import { Refused } from '../data/api';

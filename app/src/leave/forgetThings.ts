@@ -1,4 +1,4 @@
-import type { ClientFile } from '@taxikine/core/visit/records';
+import type { ClientFile } from '@taxikine/core/records/records';
 import { dropPicture } from '../picture/pictureStore';
 import { dropRecording } from '../recording/recordingStore';
 

@@ -1,4 +1,4 @@
-import type { RestoreShown } from '@taxikine/core/contract/restoreShown';
+import type { RestoreShown } from '@taxikine/core/records/wire/restoreShown';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef } from 'react';
 import { call, sendFile } from '../data/api';

@@ -1,4 +1,4 @@
-import { onePose, POSES, type PoseId } from '@taxikine/core/skeleton/poses';
+import { onePose, POSES, type PoseId } from '@taxikine/core/body/skeleton/poses';
 import { View } from '@tamagui/core';
 import { PoseFigure } from '../figure/PoseFigure';
 import { ANYBODY } from './anybody';

@@ -1,9 +1,9 @@
-import { bodyOf } from '@taxikine/core/body/body';
+import { bodyOf } from '@taxikine/core/body/segments/body';
 import type { OwnPose } from '@taxikine/core/knowledge/ownDrill';
-import { FIGURE_CAMERAS, type FigureView } from '@taxikine/core/skeleton/camera';
-import { drawFigure, type RingId } from '@taxikine/core/skeleton/drawFigure';
-import type { Pose } from '@taxikine/core/skeleton/pose';
-import { poseSkeleton } from '@taxikine/core/skeleton/poseSkeleton';
+import { FIGURE_CAMERAS, type FigureView } from '@taxikine/core/body/skeleton/camera';
+import { drawFigure, type RingId } from '@taxikine/core/body/skeleton/drawFigure';
+import type { Pose } from '@taxikine/core/body/skeleton/pose';
+import { poseSkeleton } from '@taxikine/core/body/skeleton/poseSkeleton';
 import {
   angleIn,
   angleOfRing,
@@ -13,8 +13,8 @@ import {
   rootOfRing,
   withAngle,
   type PoseAngle,
-} from '@taxikine/core/skeleton/pullJoint';
-import { facePath, maybeSceneryOf } from '@taxikine/core/skeleton/scenery';
+} from '@taxikine/core/body/skeleton/pullJoint';
+import { facePath, maybeSceneryOf } from '@taxikine/core/body/skeleton/scenery';
 import { View } from '@tamagui/core';
 import { useMemo, useRef, useState, type PointerEvent } from 'react';
 import Svg, { Circle, Line, Path } from 'react-native-svg';

@@ -1,7 +1,7 @@
 import { ownDrillRow, type OwnPose } from '@taxikine/core/knowledge/ownDrill';
-import type { FigureView } from '@taxikine/core/skeleton/camera';
-import { SCENERIES } from '@taxikine/core/skeleton/scenery';
-import type { OwnDrillRecord } from '@taxikine/core/visit/records';
+import type { FigureView } from '@taxikine/core/body/skeleton/camera';
+import { SCENERIES } from '@taxikine/core/body/skeleton/scenery';
+import type { OwnDrillRecord } from '@taxikine/core/records/records';
 import { View } from '@tamagui/core';
 import { useMemo, useState } from 'react';
 import { PoseFigure } from '../figure/PoseFigure';

@@ -1,6 +1,6 @@
 import { CAUSES, oneCause, type CauseId } from '@taxikine/core/knowledge/causes';
-import type { OwnDrillRecord } from '@taxikine/core/visit/records';
-import { fillSide } from '@taxikine/core/words/fill';
+import type { OwnDrillRecord } from '@taxikine/core/records/records';
+import { fillSide } from '@taxikine/core/foundation/words/fill';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { Button } from '../ui/Button';

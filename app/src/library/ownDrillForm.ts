@@ -1,8 +1,8 @@
 import type { OwnPose } from '@taxikine/core/knowledge/ownDrill';
-import type { Side } from '@taxikine/core/sides/side';
-import { onePose, type PoseId } from '@taxikine/core/skeleton/poses';
-import type { PoseAngle } from '@taxikine/core/skeleton/pullJoint';
-import type { OwnDrillRecord } from '@taxikine/core/visit/records';
+import type { Side } from '@taxikine/core/foundation/sides/side';
+import { onePose, type PoseId } from '@taxikine/core/body/skeleton/poses';
+import type { PoseAngle } from '@taxikine/core/body/skeleton/pullJoint';
+import type { OwnDrillRecord } from '@taxikine/core/records/records';
 
 /** A pose of the table as one begins from it. */
 export function bareOf(id: PoseId): OwnPose {

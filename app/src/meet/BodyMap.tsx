@@ -1,10 +1,10 @@
-import { bodyOf } from '@taxikine/core/body/body';
+import { bodyOf } from '@taxikine/core/body/segments/body';
 import { GIVEN_REGIONS } from '@taxikine/core/knowledge/givenRegions';
-import { FIGURE_CAMERAS } from '@taxikine/core/skeleton/camera';
-import { drawFigure } from '@taxikine/core/skeleton/drawFigure';
-import { poseSkeleton } from '@taxikine/core/skeleton/poseSkeleton';
-import { onePose } from '@taxikine/core/skeleton/poses';
-import type { GivenCause, HistoryItem } from '@taxikine/core/trace/caseFile';
+import { FIGURE_CAMERAS } from '@taxikine/core/body/skeleton/camera';
+import { drawFigure } from '@taxikine/core/body/skeleton/drawFigure';
+import { poseSkeleton } from '@taxikine/core/body/skeleton/poseSkeleton';
+import { onePose } from '@taxikine/core/body/skeleton/poses';
+import type { GivenCause, HistoryItem } from '@taxikine/core/records/caseFile';
 import { View } from '@tamagui/core';
 import { useMemo } from 'react';
 import Svg, { Circle, G, Line } from 'react-native-svg';

@@ -4,8 +4,8 @@ import {
   REPLACEABLE,
 } from '@taxikine/core/knowledge/replaceable';
 import type { Region } from '@taxikine/core/knowledge/regions';
-import type { MaybeSide } from '@taxikine/core/sides/side';
-import type { HistoryItem } from '@taxikine/core/trace/caseFile';
+import type { MaybeSide } from '@taxikine/core/foundation/sides/side';
+import type { HistoryItem } from '@taxikine/core/records/caseFile';
 import { View } from '@tamagui/core';
 import { Button } from '../ui/Button';
 import { Stepper } from '../ui/Stepper';

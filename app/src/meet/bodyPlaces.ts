@@ -1,6 +1,6 @@
 import type { Region } from '@taxikine/core/knowledge/regions';
-import type { Side } from '@taxikine/core/sides/side';
-import type { DrawnFigure } from '@taxikine/core/skeleton/drawFigure';
+import type { Side } from '@taxikine/core/foundation/sides/side';
+import type { DrawnFigure } from '@taxikine/core/body/skeleton/drawFigure';
 
 /** A part of the body to tap: a joint of one side, or the middle of the trunk. */
 export interface BodyPlace {

@@ -1,19 +1,19 @@
-import type { Segments, Taped } from '@taxikine/core/body/body';
-import { bodyProblems } from '@taxikine/core/body/bodyProblems';
-import { emailSchema } from '@taxikine/core/contract/clientSchema';
-import { J } from '@taxikine/core/contract/joi';
+import type { Segments, Taped } from '@taxikine/core/body/segments/body';
+import { bodyProblems } from '@taxikine/core/body/segments/bodyProblems';
+import { emailSchema } from '@taxikine/core/records/schemas/clientSchema';
+import { J } from '@taxikine/core/records/schemas/joi';
 import { DEFAULT_APPROACH, type ApproachId } from '@taxikine/core/knowledge/approaches';
 import type { FlagId } from '@taxikine/core/knowledge/flags';
-import type { Side } from '@taxikine/core/sides/side';
-import type { GivenCause, HistoryItem } from '@taxikine/core/trace/caseFile';
-import { NO_HOME, type ClientRecord, type HomePractice } from '@taxikine/core/visit/records';
+import type { Side } from '@taxikine/core/foundation/sides/side';
+import type { GivenCause, HistoryItem } from '@taxikine/core/records/caseFile';
+import { NO_HOME, type ClientRecord, type HomePractice } from '@taxikine/core/records/records';
 import {
   feetOf,
   inUnits,
   metresOfFeet,
   shownUnit,
   type UnitSystem,
-} from '@taxikine/core/words/unitSystem';
+} from '@taxikine/core/foundation/words/unitSystem';
 import type { CustomHelpers } from 'joi';
 import type { TextOf } from '../words/useText';
 

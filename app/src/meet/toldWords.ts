@@ -1,6 +1,6 @@
 import { oneCause } from '@taxikine/core/knowledge/causes';
-import type { GivenCause, HistoryItem } from '@taxikine/core/trace/caseFile';
-import { fillSide } from '@taxikine/core/words/fill';
+import type { GivenCause, HistoryItem } from '@taxikine/core/records/caseFile';
+import { fillSide } from '@taxikine/core/foundation/words/fill';
 import type { TextOf } from '../words/useText';
 
 /** "right ankle sprain"; a habit in its own words. */

@@ -1,4 +1,4 @@
-import type { JobShown } from '@taxikine/core/contract/jobsShown';
+import type { JobShown } from '@taxikine/core/records/wire/jobsShown';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { Button } from '../ui/Button';

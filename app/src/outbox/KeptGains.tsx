@@ -1,5 +1,5 @@
 import { oneCheck } from '@taxikine/core/knowledge/checks';
-import type { CheckRetention } from '@taxikine/core/trend/rollUpGains';
+import type { CheckRetention } from '@taxikine/core/inference/trend/rollUpGains';
 import { useQuery } from '@tanstack/react-query';
 import { View } from '@tamagui/core';
 import { call } from '../data/api';

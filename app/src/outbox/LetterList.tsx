@@ -1,4 +1,4 @@
-import type { MessageRecord } from '@taxikine/core/letters/message';
+import type { MessageRecord } from '@taxikine/core/records/message';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';

@@ -1,4 +1,4 @@
-import type { CheckRetention } from '@taxikine/core/trend/rollUpGains';
+import type { CheckRetention } from '@taxikine/core/inference/trend/rollUpGains';
 import { scaleLinear } from 'd3-scale';
 import { View } from '@tamagui/core';
 import Svg, { Circle, Line, Rect, Text } from 'react-native-svg';

@@ -1,6 +1,6 @@
-import type { MessageRecord } from '@taxikine/core/letters/message';
-import { whyUnsent } from '@taxikine/core/letters/whyUnsent';
-import type { ClientFile, HomePlanRecord } from '@taxikine/core/visit/records';
+import type { MessageRecord } from '@taxikine/core/records/message';
+import { whyUnsent } from '@taxikine/core/reading/due/whyUnsent';
+import type { ClientFile, HomePlanRecord } from '@taxikine/core/records/records';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useEffect } from 'react';

@@ -1,4 +1,4 @@
-import type { JobsShown } from '@taxikine/core/contract/jobsShown';
+import type { JobsShown } from '@taxikine/core/records/wire/jobsShown';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from '../data/api';
 

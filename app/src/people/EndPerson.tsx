@@ -1,4 +1,4 @@
-import type { PersonShown } from '@taxikine/core/contract/people';
+import type { PersonShown } from '@taxikine/core/records/wire/people';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { Button } from '../ui/Button';

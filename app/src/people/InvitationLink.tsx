@@ -1,4 +1,4 @@
-import { INVITE_DAYS } from '@taxikine/core/contract/people';
+import { INVITE_DAYS } from '@taxikine/core/records/wire/people';
 import { View } from '@tamagui/core';
 import { AddressOnce } from '../ui/AddressOnce';
 import { Words } from '../ui/text';

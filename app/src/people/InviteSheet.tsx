@@ -1,4 +1,4 @@
-import { ROLES } from '@taxikine/core/contract/people';
+import { ROLES } from '@taxikine/core/records/wire/people';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { Refused } from '../data/api';

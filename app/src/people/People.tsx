@@ -1,4 +1,4 @@
-import type { PersonShown } from '@taxikine/core/contract/people';
+import type { PersonShown } from '@taxikine/core/records/wire/people';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useState } from 'react';

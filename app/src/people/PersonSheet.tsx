@@ -1,4 +1,4 @@
-import { ROLES, type PersonShown } from '@taxikine/core/contract/people';
+import { ROLES, type PersonShown } from '@taxikine/core/records/wire/people';
 import { View } from '@tamagui/core';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';

@@ -1,4 +1,4 @@
-import type { PersonShown, Role } from '@taxikine/core/contract/people';
+import type { PersonShown, Role } from '@taxikine/core/records/wire/people';
 import { useQuery } from '@tanstack/react-query';
 import { call } from '../data/api';
 import { PEOPLE } from '../data/askedAnew';

@@ -1,4 +1,4 @@
-import { plumbFromPhone, type PhoneHeld } from '@taxikine/core/picture/plumbFromPhone';
+import { plumbFromPhone, type PhoneHeld } from '@taxikine/core/media/picture/plumbFromPhone';
 import { View } from '@tamagui/core';
 import { useEffect, useRef, useState } from 'react';
 import { maySense } from '../instruments/phoneSource';

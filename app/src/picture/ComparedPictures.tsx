@@ -1,5 +1,5 @@
-import type { PicturePoint } from '@taxikine/core/picture/marks';
-import type { PictureRecord } from '@taxikine/core/visit/records';
+import type { PicturePoint } from '@taxikine/core/records/marks';
+import type { PictureRecord } from '@taxikine/core/records/records';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import Svg, { G, Image, Path } from 'react-native-svg';

@@ -1,4 +1,4 @@
-import type { PicturePoint } from '@taxikine/core/picture/marks';
+import type { PicturePoint } from '@taxikine/core/records/marks';
 import { usePalette } from '../ui/usePalette';
 
 export interface MagnifierProps {

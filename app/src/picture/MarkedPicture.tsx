@@ -4,8 +4,8 @@ import {
   type Marks,
   type PictureLine,
   type PicturePoint,
-} from '@taxikine/core/picture/marks';
-import type { ClientRecord, ImageRecord, PictureRecord } from '@taxikine/core/visit/records';
+} from '@taxikine/core/records/marks';
+import type { ClientRecord, ImageRecord, PictureRecord } from '@taxikine/core/records/records';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { useWrite } from '../data/useFile';

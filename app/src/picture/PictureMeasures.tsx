@@ -1,5 +1,5 @@
-import { pictureMeasures, type PictureMeasure } from '@taxikine/core/picture/pictureMeasures';
-import type { PictureRecord } from '@taxikine/core/visit/records';
+import { pictureMeasures, type PictureMeasure } from '@taxikine/core/media/picture/pictureMeasures';
+import type { PictureRecord } from '@taxikine/core/records/records';
 import { View } from '@tamagui/core';
 import { Numeral, Words } from '../ui/text';
 import { useText, type TextOf } from '../words/useText';

@@ -1,4 +1,4 @@
-import { bytesOfBase64 } from '@taxikine/core/picture/bytesOfBase64';
+import { bytesOfBase64 } from '@taxikine/core/foundation/bytes/bytesOfBase64';
 
 /** A blob as base64, without the head of a data URL. */
 export async function base64Of(blob: Blob): Promise<string> {

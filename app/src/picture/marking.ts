@@ -4,8 +4,8 @@ import {
   type Marks,
   type PictureLine,
   type PicturePoint,
-} from '@taxikine/core/picture/marks';
-import type { PictureRecord } from '@taxikine/core/visit/records';
+} from '@taxikine/core/records/marks';
+import type { PictureRecord } from '@taxikine/core/records/records';
 
 export type Mode = 'joints' | 'plumb' | 'length';
 

@@ -1,5 +1,5 @@
-import type { Phase, View } from '@taxikine/core/knowledge/patterns';
-import type { LookRecord, PictureRecord } from '@taxikine/core/visit/records';
+import type { Phase, View } from '@taxikine/core/body/stance/patterns';
+import type { LookRecord, PictureRecord } from '@taxikine/core/records/records';
 import type { Opened } from './openPicture';
 
 type OpenedPicture = Extract<Opened, { status: 'opened' }>;

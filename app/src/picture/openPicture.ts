@@ -1,5 +1,5 @@
-import { pictureKind } from '@taxikine/core/picture/jpegProblem';
-import type { PictureLine } from '@taxikine/core/picture/marks';
+import { pictureKind } from '@taxikine/core/foundation/bytes/jpegProblem';
+import type { PictureLine } from '@taxikine/core/records/marks';
 
 /** Larger files are no photos. */
 const MOST_BYTES = 80 * 1024 * 1024;

@@ -1,4 +1,4 @@
-import type { ImageRecord, PictureRecord } from '@taxikine/core/visit/records';
+import type { ImageRecord, PictureRecord } from '@taxikine/core/records/records';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo } from 'react';
 import { call } from '../data/api';

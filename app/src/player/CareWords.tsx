@@ -1,4 +1,4 @@
-import { isHelp } from '@taxikine/core/safety/isHelp';
+import { isHelp } from '@taxikine/core/inference/safety/isHelp';
 import { Words } from '../ui/text';
 
 export interface CareWordsProps {

@@ -1,4 +1,4 @@
-import { painRule } from '@taxikine/core/safety/painRule';
+import { painRule } from '@taxikine/core/inference/safety/painRule';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { Button } from '../ui/Button';

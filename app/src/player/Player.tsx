@@ -1,7 +1,7 @@
 import { breathWords } from '@taxikine/core/knowledge/breaths';
 import { posesOfDrill } from '@taxikine/core/knowledge/posesOfDrill';
-import { drillOf } from '@taxikine/core/visit/drillOf';
-import type { ClientRecord, DrillRecord } from '@taxikine/core/visit/records';
+import { drillOf } from '@taxikine/core/records/drillOf';
+import type { ClientRecord, DrillRecord } from '@taxikine/core/records/records';
 import { View } from '@tamagui/core';
 import { useMemo, useState } from 'react';
 import { PoseFigure } from '../figure/PoseFigure';

@@ -1,5 +1,5 @@
 import type { Dose } from '@taxikine/core/knowledge/drillRow';
-import { breathesOut, type PlayerMoment } from '@taxikine/core/player/timeline';
+import { breathesOut, type PlayerMoment } from '@taxikine/core/planning/player/timeline';
 import { View } from '@tamagui/core';
 import Svg, { Path } from 'react-native-svg';
 import { Numeral, Words } from '../ui/text';

@@ -1,4 +1,4 @@
-import type { PlayerMoment } from '@taxikine/core/player/timeline';
+import type { PlayerMoment } from '@taxikine/core/planning/player/timeline';
 import { Button } from '../ui/Button';
 import { useText } from '../words/useText';
 import type { PlayerActions } from './playerOf';

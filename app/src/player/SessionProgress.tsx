@@ -1,5 +1,5 @@
-import { doseMinutes } from '@taxikine/core/planning/doseSeconds';
-import type { DrillRecord } from '@taxikine/core/visit/records';
+import { doseMinutes } from '@taxikine/core/knowledge/doseSeconds';
+import type { DrillRecord } from '@taxikine/core/records/records';
 import { View } from '@tamagui/core';
 import { Words } from '../ui/text';
 import { useText } from '../words/useText';

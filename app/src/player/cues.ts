@@ -1,4 +1,4 @@
-import type { PlayerMoment } from '@taxikine/core/player/timeline';
+import type { PlayerMoment } from '@taxikine/core/planning/player/timeline';
 
 /** What is heard and felt: a tick before an end, a long tone at it, a high one when work begins. */
 export type Cue = 'tick' | 'end' | 'begin';

@@ -1,6 +1,12 @@
-import { endedLog, nextSet, paused, resumed, setBack } from '@taxikine/core/player/timeline';
-import { painRule } from '@taxikine/core/safety/painRule';
-import type { DrillForm, DrillRecord } from '@taxikine/core/visit/records';
+import {
+  endedLog,
+  nextSet,
+  paused,
+  resumed,
+  setBack,
+} from '@taxikine/core/planning/player/timeline';
+import { painRule } from '@taxikine/core/inference/safety/painRule';
+import type { DrillForm, DrillRecord } from '@taxikine/core/records/records';
 import { openSound } from './cues';
 
 /** What was said of a pain: how much, and whether it is of a kind that stops whatever the number. */

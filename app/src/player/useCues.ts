@@ -1,4 +1,4 @@
-import type { PlayerMoment } from '@taxikine/core/player/timeline';
+import type { PlayerMoment } from '@taxikine/core/planning/player/timeline';
 import { useEffect, useRef, useState } from 'react';
 import { buzz, cueBetween, openSound, sound } from './cues';
 

@@ -1,6 +1,6 @@
 import type { Dose } from '@taxikine/core/knowledge/drillRow';
-import { momentOf, type PlayerMoment } from '@taxikine/core/player/timeline';
-import type { SetClock } from '@taxikine/core/visit/records';
+import { momentOf, type PlayerMoment } from '@taxikine/core/planning/player/timeline';
+import type { SetClock } from '@taxikine/core/records/records';
 import { useEffect, useState } from 'react';
 
 /** Often enough for a second hand; the clock itself is in the record. */

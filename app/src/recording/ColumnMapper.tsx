@@ -1,4 +1,4 @@
-import { POINT_COLUMNS, type ColumnMap } from '@taxikine/core/recording/readTable';
+import { POINT_COLUMNS, type ColumnMap } from '@taxikine/core/media/recording/readTable';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { Button } from '../ui/Button';

@@ -1,4 +1,4 @@
-import type { Curve } from '@taxikine/core/recording/curves';
+import type { Curve } from '@taxikine/core/media/recording/curves';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { View } from '@tamagui/core';

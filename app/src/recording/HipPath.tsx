@@ -1,4 +1,4 @@
-import type { RepetitionTimes } from '@taxikine/core/recording/analyse';
+import type { RepetitionTimes } from '@taxikine/core/media/recording/analyse';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { View } from '@tamagui/core';

@@ -1,4 +1,4 @@
-import { MEASURES, type Measured, type NotMeasured } from '@taxikine/core/recording/measures';
+import { MEASURES, type Measured, type NotMeasured } from '@taxikine/core/records/measures';
 import { View } from '@tamagui/core';
 import { Numeral, Title, Words } from '../ui/text';
 import { useText } from '../words/useText';

@@ -1,6 +1,6 @@
-import type { Joint } from '@taxikine/core/recording/joints';
-import { isSideView } from '@taxikine/core/recording/upright';
-import type { Side } from '@taxikine/core/sides/side';
+import type { Joint } from '@taxikine/core/records/joints';
+import { isSideView } from '@taxikine/core/media/recording/upright';
+import type { Side } from '@taxikine/core/foundation/sides/side';
 import { View } from '@tamagui/core';
 import { useMemo } from 'react';
 import Svg, { Circle, G, Line, Path } from 'react-native-svg';

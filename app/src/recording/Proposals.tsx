@@ -1,8 +1,8 @@
 import { oneFault } from '@taxikine/core/knowledge/faults';
-import type { LookRecord } from '@taxikine/core/visit/records';
-import { fillSide } from '@taxikine/core/words/fill';
-import { withUnit } from '@taxikine/core/words/units';
-import type { Proposal } from '@taxikine/core/recording/proposals';
+import type { LookRecord } from '@taxikine/core/records/records';
+import { fillSide } from '@taxikine/core/foundation/words/fill';
+import { withUnit } from '@taxikine/core/foundation/words/units';
+import type { Proposal } from '@taxikine/core/media/recording/proposals';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { Button } from '../ui/Button';

@@ -1,7 +1,7 @@
-import type { LookRecord } from '@taxikine/core/visit/records';
-import type { Curve } from '@taxikine/core/recording/curves';
-import { measureLines } from '@taxikine/core/recording/measuresTable';
-import { isSideView } from '@taxikine/core/recording/upright';
+import type { LookRecord } from '@taxikine/core/records/records';
+import type { Curve } from '@taxikine/core/media/recording/curves';
+import { measureLines } from '@taxikine/core/media/recording/measuresTable';
+import { isSideView } from '@taxikine/core/media/recording/upright';
 import { View } from '@tamagui/core';
 import Papa from 'papaparse';
 import { useState } from 'react';

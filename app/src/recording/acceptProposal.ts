@@ -1,7 +1,7 @@
 import { oneFault } from '@taxikine/core/knowledge/faults';
-import type { SeenFault } from '@taxikine/core/trace/caseFile';
-import type { LookRecord } from '@taxikine/core/visit/records';
-import type { Proposal } from '@taxikine/core/recording/proposals';
+import type { SeenFault } from '@taxikine/core/records/caseFile';
+import type { LookRecord } from '@taxikine/core/records/records';
+import type { Proposal } from '@taxikine/core/media/recording/proposals';
 
 /** A proposal as a coach would have logged it; its number rounded to what the eye would say. */
 export function faultOf({ fault, side, phase, grade, value }: Proposal): SeenFault {

@@ -1,13 +1,13 @@
-import { readRecording } from '@taxikine/core/contract/readRecording';
-import { record } from '@taxikine/core/recorder/record';
-import type { RecorderInput } from '@taxikine/core/recorder/recorderInput';
-import { analyse, type Analysis } from '@taxikine/core/recording/analyse';
-import type { Curve } from '@taxikine/core/recording/curves';
-import type { Joint } from '@taxikine/core/recording/joints';
-import type { ColumnMap } from '@taxikine/core/recording/readTable';
-import type { RecordingHead } from '@taxikine/core/recording/recording';
-import { tooLarge } from '@taxikine/core/recording/recordingProblems';
-import { middle } from '@taxikine/core/recording/scene';
+import { readRecording } from '@taxikine/core/exchange/parse/readRecording';
+import { record } from '@taxikine/core/media/recorder/record';
+import type { RecorderInput } from '@taxikine/core/media/recorder/recorderInput';
+import { analyse, type Analysis } from '@taxikine/core/media/recording/analyse';
+import type { Curve } from '@taxikine/core/media/recording/curves';
+import type { Joint } from '@taxikine/core/records/joints';
+import type { ColumnMap } from '@taxikine/core/media/recording/readTable';
+import type { RecordingHead } from '@taxikine/core/records/recording';
+import { tooLarge } from '@taxikine/core/media/recording/recordingProblems';
+import { middle } from '@taxikine/core/media/recording/scene';
 
 /** What is being done just now. */
 export type Stage = 'playing' | 'reading' | 'measuring';

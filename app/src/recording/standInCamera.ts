@@ -1,9 +1,9 @@
-import { bodyOf } from '@taxikine/core/body/body';
-import type { Pattern } from '@taxikine/core/knowledge/patterns';
-import { latestLimits } from '@taxikine/core/visit/latestLimits';
-import type { ClientFile, LookRecord } from '@taxikine/core/visit/records';
-import type { PlayedFault, RecorderInput } from '@taxikine/core/recorder/recorderInput';
-import type { RecordingView } from '@taxikine/core/recording/recording';
+import { bodyOf } from '@taxikine/core/body/segments/body';
+import type { Pattern } from '@taxikine/core/body/stance/patterns';
+import { latestLimits } from '@taxikine/core/inference/case/latestLimits';
+import type { ClientFile, LookRecord } from '@taxikine/core/records/records';
+import type { PlayedFault, RecorderInput } from '@taxikine/core/media/recorder/recorderInput';
+import type { RecordingView } from '@taxikine/core/records/recording';
 
 /** How deep each pattern is asked to go: thigh angle, in a hinge the trunk's lean. */
 const DEPTH: Readonly<Record<Pattern, number>> = { squat: 0, hinge: 60, lunge: 8, split: 4 };

@@ -1,4 +1,4 @@
-import type { ReportLine } from '@taxikine/core/report/sessionReport';
+import type { ReportLine } from '@taxikine/core/exchange/report/sessionReport';
 import { Words } from '../ui/text';
 import { usePalette } from '../ui/usePalette';
 import { useText } from '../words/useText';

@@ -1,9 +1,9 @@
-import type { SeenMoment } from '@taxikine/core/skeleton/lookSkeleton';
-import { rivalsOf } from '@taxikine/core/trace/rivals';
-import type { LookRecord } from '@taxikine/core/visit/records';
-import { boardOf } from '@taxikine/core/visit/threads';
-import { caseFileOf } from '@taxikine/core/visit/caseFileOf';
-import { verdictsOf } from '@taxikine/core/visit/verdicts';
+import type { SeenMoment } from '@taxikine/core/reading/figure/lookSkeleton';
+import { rivalsOf } from '@taxikine/core/planning/asking/rivals';
+import type { LookRecord } from '@taxikine/core/records/records';
+import { boardOf } from '@taxikine/core/reading/visit/threads';
+import { caseFileOf } from '@taxikine/core/inference/case/caseFileOf';
+import { verdictsOf } from '@taxikine/core/inference/visit/verdicts';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useMemo, useState, type ReactNode } from 'react';

@@ -1,7 +1,7 @@
 import { joiResolver } from '@hookform/resolvers/joi';
 import { FLAGS, type FlagId } from '@taxikine/core/knowledge/flags';
-import { SIDES, type Side } from '@taxikine/core/sides/side';
-import type { ClientRecord, Versioned } from '@taxikine/core/visit/records';
+import { SIDES, type Side } from '@taxikine/core/foundation/sides/side';
+import type { ClientRecord, Versioned } from '@taxikine/core/records/records';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useState } from 'react';

@@ -1,4 +1,4 @@
-import type { DeedShown } from '@taxikine/core/contract/audit';
+import type { DeedShown } from '@taxikine/core/records/wire/audit';
 import { View } from '@tamagui/core';
 import { deedWords } from '../deeds/deedWords';
 import { useDeeds } from '../deeds/useDeeds';

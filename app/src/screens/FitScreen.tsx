@@ -1,9 +1,9 @@
-import { isStaggered, PATTERNS, type Pattern } from '@taxikine/core/knowledge/patterns';
-import { FIGURE_VIEWS, type FigureView } from '@taxikine/core/skeleton/camera';
-import type { PostureQuestion } from '@taxikine/core/solver/ask';
-import type { LimitsDeg } from '@taxikine/core/solver/limits';
-import type { WhatIf } from '@taxikine/core/solver/whatIf';
-import type { ClientFile } from '@taxikine/core/visit/records';
+import { isStaggered, PATTERNS, type Pattern } from '@taxikine/core/body/stance/patterns';
+import { FIGURE_VIEWS, type FigureView } from '@taxikine/core/body/skeleton/camera';
+import type { PostureQuestion } from '@taxikine/core/body/solver/ask';
+import type { LimitsDeg } from '@taxikine/core/body/solver/limits';
+import type { WhatIf } from '@taxikine/core/inference/depth/whatIf';
+import type { ClientFile } from '@taxikine/core/records/records';
 import { View } from '@tamagui/core';
 import { memo, useCallback, useMemo, useState } from 'react';
 import { useFile, useUpdate } from '../data/useFile';

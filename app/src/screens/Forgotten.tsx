@@ -1,4 +1,4 @@
-import { RESET_MINUTES } from '@taxikine/core/contract/people';
+import { RESET_MINUTES } from '@taxikine/core/records/wire/people';
 import { View } from '@tamagui/core';
 import { useRef, useState } from 'react';
 import { call, NoAnswer } from '../data/api';

@@ -1,10 +1,14 @@
 import { posesOfDrill } from '@taxikine/core/knowledge/posesOfDrill';
-import { doseWords } from '@taxikine/core/planning/doseSeconds';
-import type { ClientFile } from '@taxikine/core/visit/records';
-import { careButDepth } from '@taxikine/core/week/careButDepth';
-import { handoutOf, type HandoutDrill, type Handout } from '@taxikine/core/week/handout';
-import { maybeCurrentPlan, maybeOpenPlan, type PlanAtHome } from '@taxikine/core/week/planAtHome';
-import { painsAtHome } from '@taxikine/core/week/painsAtHome';
+import { doseWords } from '@taxikine/core/knowledge/doseSeconds';
+import type { ClientFile } from '@taxikine/core/records/records';
+import { careButDepth } from '@taxikine/core/planning/home/careButDepth';
+import { handoutOf, type HandoutDrill, type Handout } from '@taxikine/core/planning/home/handout';
+import {
+  maybeCurrentPlan,
+  maybeOpenPlan,
+  type PlanAtHome,
+} from '@taxikine/core/planning/home/planAtHome';
+import { painsAtHome } from '@taxikine/core/planning/home/painsAtHome';
 import { View } from '@tamagui/core';
 import { useMemo, useState } from 'react';
 import { useCoach } from '../data/session';

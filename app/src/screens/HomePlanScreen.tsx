@@ -1,10 +1,10 @@
-import { openReferrals } from '@taxikine/core/safety/gate';
-import type { ClientFile } from '@taxikine/core/visit/records';
-import { NO_WEEK_WISH, type DoseAt } from '@taxikine/core/week/homePlan';
-import { drillState } from '@taxikine/core/week/homeState';
-import { entriesOf } from '@taxikine/core/week/planAtHome';
-import { planWeek } from '@taxikine/core/week/planWeek';
-import { moveDose, takeAway, isWeekWished } from '@taxikine/core/week/weekWish';
+import { openReferrals } from '@taxikine/core/inference/safety/gate';
+import type { ClientFile } from '@taxikine/core/records/records';
+import { NO_WEEK_WISH, type DoseAt } from '@taxikine/core/records/homePlan';
+import { drillState } from '@taxikine/core/planning/home/homeState';
+import { entriesOf } from '@taxikine/core/planning/home/planAtHome';
+import { planWeek } from '@taxikine/core/planning/home/planWeek';
+import { moveDose, takeAway, isWeekWished } from '@taxikine/core/planning/home/weekWish';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';

@@ -1,4 +1,4 @@
-import type { ClientLine } from '@taxikine/core/today/clientLine';
+import type { ClientLine } from '@taxikine/core/reading/today/clientLine';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import BookOpen from 'lucide-react-native/icons/book-open';

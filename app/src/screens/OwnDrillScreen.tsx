@@ -1,6 +1,6 @@
-import { parse, type Problem } from '@taxikine/core/contract/problems';
-import { RECORD_SCHEMAS } from '@taxikine/core/contract/recordSchemas';
-import type { OwnDrillRecord, Versioned } from '@taxikine/core/visit/records';
+import { parse, type Problem } from '@taxikine/core/records/schemas/problems';
+import { RECORD_SCHEMAS } from '@taxikine/core/records/schemas/recordSchemas';
+import type { OwnDrillRecord, Versioned } from '@taxikine/core/records/records';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useState } from 'react';

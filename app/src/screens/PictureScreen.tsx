@@ -1,9 +1,9 @@
-import { bodyOf } from '@taxikine/core/body/body';
-import { PHASES, VIEWS } from '@taxikine/core/knowledge/patterns';
-import { firstMarks } from '@taxikine/core/picture/firstMarks';
-import type { Marks } from '@taxikine/core/picture/marks';
-import type { ClientFile, LookRecord, PictureRecord } from '@taxikine/core/visit/records';
-import { usualSetup } from '@taxikine/core/visit/usualSetup';
+import { bodyOf } from '@taxikine/core/body/segments/body';
+import { PHASES, VIEWS } from '@taxikine/core/body/stance/patterns';
+import { firstMarks } from '@taxikine/core/reading/figure/firstMarks';
+import type { Marks } from '@taxikine/core/records/marks';
+import type { ClientFile, LookRecord, PictureRecord } from '@taxikine/core/records/records';
+import { usualSetup } from '@taxikine/core/reading/visit/usualSetup';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { useFile, useWrite } from '../data/useFile';

@@ -1,7 +1,7 @@
-import type { Pattern } from '@taxikine/core/knowledge/patterns';
-import type { ClientFile, LookRecord } from '@taxikine/core/visit/records';
-import { keptRecording } from '@taxikine/core/recording/keptRecording';
-import type { RecordingHead } from '@taxikine/core/recording/recording';
+import type { Pattern } from '@taxikine/core/body/stance/patterns';
+import type { ClientFile, LookRecord } from '@taxikine/core/records/records';
+import { keptRecording } from '@taxikine/core/media/recording/keptRecording';
+import type { RecordingHead } from '@taxikine/core/records/recording';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { useFile, useUpdate } from '../data/useFile';

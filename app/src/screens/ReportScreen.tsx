@@ -1,7 +1,7 @@
-import { fhirBundle } from '@taxikine/core/contract/fhirBundle';
-import { measuresCsv } from '@taxikine/core/contract/measuresCsv';
-import { sessionReport, type SessionReport } from '@taxikine/core/report/sessionReport';
-import { clockWords } from '@taxikine/core/words/clockWords';
+import { fhirBundle } from '@taxikine/core/exchange/export/fhirBundle';
+import { measuresCsv } from '@taxikine/core/exchange/export/measuresCsv';
+import { sessionReport, type SessionReport } from '@taxikine/core/exchange/report/sessionReport';
+import { clockWords } from '@taxikine/core/foundation/words/clockWords';
 import { View } from '@tamagui/core';
 import { useMemo, type ReactNode } from 'react';
 import { useCoach } from '../data/session';

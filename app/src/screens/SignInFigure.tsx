@@ -1,5 +1,5 @@
-import type { SeenMoment } from '@taxikine/core/skeleton/lookSkeleton';
-import { USUAL_SETUP } from '@taxikine/core/knowledge/setup';
+import type { SeenMoment } from '@taxikine/core/reading/figure/lookSkeleton';
+import { USUAL_SETUP } from '@taxikine/core/body/stance/setup';
 import { Figure } from '../figure/Figure';
 
 const DEEP_SQUAT: SeenMoment = { pattern: 'squat', phase: 'bottom', faults: [] };

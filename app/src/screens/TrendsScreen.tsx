@@ -1,7 +1,7 @@
-import { measuresCsv } from '@taxikine/core/contract/measuresCsv';
-import type { ClientTrends } from '@taxikine/core/trend/clientTrends';
-import type { SessionMark } from '@taxikine/core/trend/doneBetween';
-import type { ClientFile } from '@taxikine/core/visit/records';
+import { measuresCsv } from '@taxikine/core/exchange/export/measuresCsv';
+import type { ClientTrends } from '@taxikine/core/reading/trends/clientTrends';
+import type { SessionMark } from '@taxikine/core/inference/trend/doneBetween';
+import type { ClientFile } from '@taxikine/core/records/records';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { useFile } from '../data/useFile';

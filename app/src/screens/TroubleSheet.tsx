@@ -1,6 +1,6 @@
 import { oneFault } from '@taxikine/core/knowledge/faults';
-import type { ClientFile, LookRecord } from '@taxikine/core/visit/records';
-import { fillSide } from '@taxikine/core/words/fill';
+import type { ClientFile, LookRecord } from '@taxikine/core/records/records';
+import { fillSide } from '@taxikine/core/foundation/words/fill';
 import { View } from '@tamagui/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';

@@ -1,5 +1,5 @@
 import type { Dose } from '@taxikine/core/knowledge/drillRow';
-import { doseWords } from '@taxikine/core/planning/doseSeconds';
+import { doseWords } from '@taxikine/core/knowledge/doseSeconds';
 import { View } from '@tamagui/core';
 import { Button } from '../ui/Button';
 import { Stepper } from '../ui/Stepper';

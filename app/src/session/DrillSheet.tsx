@@ -1,8 +1,8 @@
 import { breathWords } from '@taxikine/core/knowledge/breaths';
 import { posesOfDrill } from '@taxikine/core/knowledge/posesOfDrill';
 import { doseFor } from '@taxikine/core/knowledge/workOrder';
-import type { PlannedDrill } from '@taxikine/core/planning/planSession';
-import { swapsFor } from '@taxikine/core/planning/swapsFor';
+import type { PlannedDrill } from '@taxikine/core/planning/session/planSession';
+import { swapsFor } from '@taxikine/core/planning/session/swapsFor';
 import {
   chooseRung,
   doseDrill,
@@ -10,8 +10,8 @@ import {
   letGo,
   lockDrill,
   swapDrill,
-} from '@taxikine/core/planning/wish';
-import type { VisitFile } from '@taxikine/core/visit/visitFile';
+} from '@taxikine/core/planning/session/wish';
+import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
 import { View } from '@tamagui/core';
 import { useMemo } from 'react';
 import { PoseFigure } from '../figure/PoseFigure';

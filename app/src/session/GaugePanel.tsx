@@ -1,7 +1,12 @@
 import { oneCheck } from '@taxikine/core/knowledge/checks';
-import { GAUGE_CHECK, gaugeOf, withWarmUp, type GaugeReading } from '@taxikine/core/planning/gauge';
-import { SIDES, type Side } from '@taxikine/core/sides/side';
-import { withUnit } from '@taxikine/core/words/units';
+import {
+  GAUGE_CHECK,
+  gaugeOf,
+  withWarmUp,
+  type GaugeReading,
+} from '@taxikine/core/planning/session/gauge';
+import { SIDES, type Side } from '@taxikine/core/foundation/sides/side';
+import { withUnit } from '@taxikine/core/foundation/words/units';
 import { View } from '@tamagui/core';
 import { useMemo, useState } from 'react';
 import { CheckCard } from '../check/CheckCard';

@@ -1,11 +1,11 @@
 import type { CauseId } from '@taxikine/core/knowledge/causes';
 import { POSITIONS, type DrillRow, type Position } from '@taxikine/core/knowledge/drillRow';
 import { searchDrills } from '@taxikine/core/knowledge/searchDrills';
-import { lockDrill } from '@taxikine/core/planning/wish';
-import { SIDES, type MaybeSide } from '@taxikine/core/sides/side';
-import { LIKELY_ENOUGH } from '@taxikine/core/trace/likelyEnough';
-import type { Trace } from '@taxikine/core/trace/trace';
-import type { VisitFile } from '@taxikine/core/visit/visitFile';
+import { lockDrill } from '@taxikine/core/planning/session/wish';
+import { SIDES, type MaybeSide } from '@taxikine/core/foundation/sides/side';
+import { LIKELY_ENOUGH } from '@taxikine/core/inference/trace/likelyEnough';
+import type { Trace } from '@taxikine/core/inference/trace/trace';
+import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
 import { useMemo, useState } from 'react';
 import { LibraryRow } from '../library/LibraryRow';
 import { Button } from '../ui/Button';

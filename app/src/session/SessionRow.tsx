@@ -1,9 +1,9 @@
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { posesOfDrill } from '@taxikine/core/knowledge/posesOfDrill';
-import { doseWords } from '@taxikine/core/planning/doseSeconds';
-import type { PlannedDrill } from '@taxikine/core/planning/planSession';
-import type { ClientRecord } from '@taxikine/core/visit/records';
+import { doseWords } from '@taxikine/core/knowledge/doseSeconds';
+import type { PlannedDrill } from '@taxikine/core/planning/session/planSession';
+import type { ClientRecord } from '@taxikine/core/records/records';
 import { View } from '@tamagui/core';
 import Svg, { Circle } from 'react-native-svg';
 import { PoseFigure } from '../figure/PoseFigure';

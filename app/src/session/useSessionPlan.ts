@@ -1,19 +1,19 @@
 import type { DrillRow } from '@taxikine/core/knowledge/drillRow';
-import { onRung } from '@taxikine/core/ladder/onRung';
-import { plannedCauses } from '@taxikine/core/planning/plannedCauses';
+import { onRung } from '@taxikine/core/knowledge/ladders/onRung';
+import { plannedCauses } from '@taxikine/core/planning/session/plannedCauses';
 import {
   planSession,
   type PlannedDrill,
   type SessionPlan,
-} from '@taxikine/core/planning/planSession';
-import { type SessionLimits } from '@taxikine/core/planning/sessionLimits';
-import { NO_WISH, type SessionWish } from '@taxikine/core/planning/sessionWish';
-import { movedTo } from '@taxikine/core/planning/wish';
-import { careOf } from '@taxikine/core/safety/careOf';
-import type { Trace } from '@taxikine/core/trace/trace';
-import { caseFileOf } from '@taxikine/core/visit/caseFileOf';
-import { limitsOf } from '@taxikine/core/visit/limitsOf';
-import type { VisitRecord } from '@taxikine/core/visit/records';
+} from '@taxikine/core/planning/session/planSession';
+import { type SessionLimits } from '@taxikine/core/planning/session/sessionLimits';
+import { NO_WISH, type SessionWish } from '@taxikine/core/records/sessionWish';
+import { movedTo } from '@taxikine/core/planning/session/wish';
+import { careOf } from '@taxikine/core/inference/safety/careOf';
+import type { Trace } from '@taxikine/core/inference/trace/trace';
+import { caseFileOf } from '@taxikine/core/inference/case/caseFileOf';
+import { limitsOf } from '@taxikine/core/planning/session/limitsOf';
+import type { VisitRecord } from '@taxikine/core/records/records';
 import { useMemo } from 'react';
 import { useUpdate } from '../data/useFile';
 import { useLibrary } from '../data/usePractice';

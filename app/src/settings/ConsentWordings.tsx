@@ -1,4 +1,4 @@
-import { SHIPPED_WORDING, type ConsentWording } from '@taxikine/core/contract/settings';
+import { SHIPPED_WORDING, type ConsentWording } from '@taxikine/core/records/wire/settings';
 import { useQueryClient } from '@tanstack/react-query';
 import { View } from '@tamagui/core';
 import { useState } from 'react';

@@ -1,6 +1,6 @@
-import { IDLE_MINUTES, type PracticeSettings } from '@taxikine/core/contract/settings';
-import { WEEK_STARTS } from '@taxikine/core/words/ways';
-import { UNIT_SYSTEMS } from '@taxikine/core/words/unitSystem';
+import { IDLE_MINUTES, type PracticeSettings } from '@taxikine/core/records/wire/settings';
+import { WEEK_STARTS } from '@taxikine/core/foundation/words/ways';
+import { UNIT_SYSTEMS } from '@taxikine/core/foundation/words/unitSystem';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { useCoach } from '../data/session';

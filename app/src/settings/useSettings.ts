@@ -1,4 +1,4 @@
-import type { PracticeSettings } from '@taxikine/core/contract/settings';
+import type { PracticeSettings } from '@taxikine/core/records/wire/settings';
 import { useQueryClient } from '@tanstack/react-query';
 import { call, Refused } from '../data/api';
 import { confirmed } from '../data/confirming';

@@ -1,4 +1,4 @@
-import type { ConsentWording } from '@taxikine/core/contract/settings';
+import type { ConsentWording } from '@taxikine/core/records/wire/settings';
 import { useQuery } from '@tanstack/react-query';
 import { call } from '../data/api';
 

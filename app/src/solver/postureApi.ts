@@ -1,6 +1,6 @@
-import { FIGURE_CAMERAS, project, type FigureView } from '@taxikine/core/skeleton/camera';
-import { drawFigure, type DrawnFigure } from '@taxikine/core/skeleton/drawFigure';
-import { skeletonOf } from '@taxikine/core/skeleton/skeletonOf';
+import { FIGURE_CAMERAS, project, type FigureView } from '@taxikine/core/body/skeleton/camera';
+import { drawFigure, type DrawnFigure } from '@taxikine/core/body/skeleton/drawFigure';
+import { skeletonOf } from '@taxikine/core/body/skeleton/skeletonOf';
 import {
   askDeepest,
   askFit,
@@ -8,18 +8,18 @@ import {
   problemFrom,
   type PostureAnswer,
   type PostureQuestion,
-} from '@taxikine/core/solver/ask';
-import type { AttributionInput } from '@taxikine/core/solver/attribute';
+} from '@taxikine/core/body/solver/ask';
+import type { AttributionInput } from '@taxikine/core/inference/depth/attribute';
 import {
   attributeWithErrors,
   type AttributionWithErrors,
-} from '@taxikine/core/solver/attributeWithErrors';
-import type { Fit, FitAim } from '@taxikine/core/solver/fit';
-import type { LimitsDeg } from '@taxikine/core/solver/limits';
-import { stanceProblems } from '@taxikine/core/solver/stanceProblems';
-import { stateOf } from '@taxikine/core/solver/state';
-import { mix } from '@taxikine/core/solver/variables';
-import { reachErrorDeg, whatIf, type WhatIf } from '@taxikine/core/solver/whatIf';
+} from '@taxikine/core/inference/depth/attributeWithErrors';
+import type { Fit, FitAim } from '@taxikine/core/body/solver/fit';
+import type { LimitsDeg } from '@taxikine/core/body/solver/limits';
+import { stanceProblems } from '@taxikine/core/body/solver/stanceProblems';
+import { stateOf } from '@taxikine/core/body/solver/state';
+import { mix } from '@taxikine/core/body/solver/variables';
+import { reachErrorDeg, whatIf, type WhatIf } from '@taxikine/core/inference/depth/whatIf';
 
 type Variables = readonly number[];
 

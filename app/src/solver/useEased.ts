@@ -1,5 +1,5 @@
 import { startTransition, useEffect, useState } from 'react';
-import type { DrawnFigure } from '@taxikine/core/skeleton/drawFigure';
+import type { DrawnFigure } from '@taxikine/core/body/skeleton/drawFigure';
 import { wantsStill } from '../figure/wantsStill';
 import type { Answered } from './usePosture';
 import { sharedPostureWorker } from './postureWorker';

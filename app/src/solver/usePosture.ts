@@ -1,6 +1,6 @@
 import { startTransition, useEffect, useRef, useState } from 'react';
-import type { FigureView } from '@taxikine/core/skeleton/camera';
-import type { PostureQuestion } from '@taxikine/core/solver/ask';
+import type { FigureView } from '@taxikine/core/body/skeleton/camera';
+import type { PostureQuestion } from '@taxikine/core/body/solver/ask';
 import type { Reach } from './postureApi';
 import { sharedPostureWorker } from './postureWorker';
 

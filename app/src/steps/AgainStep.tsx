@@ -1,9 +1,9 @@
 import { FAULT_LEVELS, oneFault } from '@taxikine/core/knowledge/faults';
-import type { SeenFault } from '@taxikine/core/trace/caseFile';
-import { RATINGS, type LookRecord } from '@taxikine/core/visit/records';
-import { faultKey, levelIn } from '@taxikine/core/visit/verdicts';
-import { fillSide } from '@taxikine/core/words/fill';
-import { unitSign, withUnit } from '@taxikine/core/words/units';
+import type { SeenFault } from '@taxikine/core/records/caseFile';
+import { RATINGS, type LookRecord } from '@taxikine/core/records/records';
+import { faultKey, levelIn } from '@taxikine/core/inference/visit/verdicts';
+import { fillSide } from '@taxikine/core/foundation/words/fill';
+import { unitSign, withUnit } from '@taxikine/core/foundation/words/units';
 import { View } from '@tamagui/core';
 import { useWrite } from '../data/useFile';
 import { Figure } from '../figure/Figure';

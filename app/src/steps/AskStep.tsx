@@ -1,6 +1,6 @@
 import { REFER_QUESTIONS, type ReferId } from '@taxikine/core/knowledge/refer';
-import type { Step } from '@taxikine/core/visit/records';
-import type { VisitFile } from '@taxikine/core/visit/visitFile';
+import type { Step } from '@taxikine/core/records/records';
+import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useState } from 'react';

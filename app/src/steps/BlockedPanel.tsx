@@ -1,5 +1,5 @@
 import { oneReferQuestion } from '@taxikine/core/knowledge/refer';
-import type { BlockReason, Gate } from '@taxikine/core/safety/gate';
+import type { BlockReason, Gate } from '@taxikine/core/inference/safety/gate';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import type { OpenVisit } from '../data/useVisit';

@@ -1,7 +1,7 @@
-import { standingCautions } from '@taxikine/core/safety/cautionsOf';
-import { clearedFor } from '@taxikine/core/safety/clearedFor';
-import { painsOf } from '@taxikine/core/visit/painsOf';
-import type { VisitFile } from '@taxikine/core/visit/visitFile';
+import { standingCautions } from '@taxikine/core/inference/safety/cautionsOf';
+import { clearedFor } from '@taxikine/core/inference/safety/clearedFor';
+import { painsOf } from '@taxikine/core/inference/visit/painsOf';
+import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
 import { View } from '@tamagui/core';
 import { useMemo } from 'react';
 import { Words } from '../ui/text';

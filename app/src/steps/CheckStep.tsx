@@ -1,11 +1,11 @@
 import { CHECKS, oneCheck, type CheckId, type CheckRow } from '@taxikine/core/knowledge/checks';
-import { maybeAgainstCheck } from '@taxikine/core/safety/againstAsking';
-import type { CareFor } from '@taxikine/core/safety/careOf';
-import { SIDES } from '@taxikine/core/sides/side';
-import type { NextCheck } from '@taxikine/core/trace/next/nextChecks';
-import { careFor } from '@taxikine/core/visit/careFor';
-import { suspectChecks } from '@taxikine/core/visit/suspects';
-import type { VisitFile } from '@taxikine/core/visit/visitFile';
+import { maybeAgainstCheck } from '@taxikine/core/inference/safety/againstAsking';
+import type { CareFor } from '@taxikine/core/inference/safety/careOf';
+import { SIDES } from '@taxikine/core/foundation/sides/side';
+import type { NextCheck } from '@taxikine/core/planning/asking/nextChecks';
+import { careFor } from '@taxikine/core/inference/case/careFor';
+import { suspectChecks } from '@taxikine/core/reading/visit/suspects';
+import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
 import { View } from '@tamagui/core';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { NextStrip } from '../trace/NextStrip';

@@ -1,6 +1,6 @@
-import { maybeDepthQuestion } from '@taxikine/core/trace/depthShares';
-import { caseFileOf } from '@taxikine/core/visit/caseFileOf';
-import type { VisitFile } from '@taxikine/core/visit/visitFile';
+import { maybeDepthQuestion } from '@taxikine/core/inference/trace/depthShares';
+import { caseFileOf } from '@taxikine/core/inference/case/caseFileOf';
+import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';

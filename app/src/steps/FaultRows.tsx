@@ -1,9 +1,9 @@
 import type { FaultRow } from '@taxikine/core/knowledge/faultRow';
 import type { FaultId } from '@taxikine/core/knowledge/faults';
-import type { Phase, View as LookView } from '@taxikine/core/knowledge/patterns';
-import type { Side } from '@taxikine/core/sides/side';
-import type { LookRecord } from '@taxikine/core/visit/records';
-import { faultKey } from '@taxikine/core/visit/verdicts';
+import type { Phase, View as LookView } from '@taxikine/core/body/stance/patterns';
+import type { Side } from '@taxikine/core/foundation/sides/side';
+import type { LookRecord } from '@taxikine/core/records/records';
+import { faultKey } from '@taxikine/core/inference/visit/verdicts';
 import { View } from '@tamagui/core';
 import { Button } from '../ui/Button';
 import { Words } from '../ui/text';

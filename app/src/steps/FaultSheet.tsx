@@ -1,7 +1,7 @@
 import { oneFault } from '@taxikine/core/knowledge/faults';
-import type { SeenFault } from '@taxikine/core/trace/caseFile';
-import { unitSign } from '@taxikine/core/words/units';
-import { fillSide } from '@taxikine/core/words/fill';
+import type { SeenFault } from '@taxikine/core/records/caseFile';
+import { unitSign } from '@taxikine/core/foundation/words/units';
+import { fillSide } from '@taxikine/core/foundation/words/fill';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Sheet } from '../ui/Sheet';

@@ -5,13 +5,13 @@ import {
   type Phase,
   type View as LookView,
   type Zone,
-} from '@taxikine/core/knowledge/patterns';
+} from '@taxikine/core/body/stance/patterns';
 import { onePhrase } from '@taxikine/core/knowledge/phrases';
-import { clamp } from '@taxikine/core/numeric/safety';
-import { RATINGS, type LookRecord } from '@taxikine/core/visit/records';
-import { faultKey } from '@taxikine/core/visit/verdicts';
-import { fillSide } from '@taxikine/core/words/fill';
-import { withUnit } from '@taxikine/core/words/units';
+import { clamp } from '@taxikine/core/foundation/numeric/safety';
+import { RATINGS, type LookRecord } from '@taxikine/core/records/records';
+import { faultKey } from '@taxikine/core/inference/visit/verdicts';
+import { fillSide } from '@taxikine/core/foundation/words/fill';
+import { withUnit } from '@taxikine/core/foundation/words/units';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useDeferredValue, useState } from 'react';

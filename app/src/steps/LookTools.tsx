@@ -1,6 +1,6 @@
-import { heldSeconds, holdBegun, holdStopped } from '@taxikine/core/visit/hold';
-import type { LookRecord } from '@taxikine/core/visit/records';
-import { tempoOf, type Spread } from '@taxikine/core/visit/tempoOf';
+import { heldSeconds, holdBegun, holdStopped } from '@taxikine/core/reading/visit/hold';
+import type { LookRecord } from '@taxikine/core/records/records';
+import { tempoOf, type Spread } from '@taxikine/core/reading/visit/tempoOf';
 import { View } from '@tamagui/core';
 import { useEffect, useState } from 'react';
 import { Button } from '../ui/Button';

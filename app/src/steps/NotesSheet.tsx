@@ -1,6 +1,6 @@
-import type { Phase } from '@taxikine/core/knowledge/patterns';
+import type { Phase } from '@taxikine/core/body/stance/patterns';
 import { PHRASES } from '@taxikine/core/knowledge/phrases';
-import type { LookNote } from '@taxikine/core/visit/records';
+import type { LookNote } from '@taxikine/core/records/records';
 import { View } from '@tamagui/core';
 import { Button } from '../ui/Button';
 import { Sheet } from '../ui/Sheet';

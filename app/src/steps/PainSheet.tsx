@@ -1,7 +1,7 @@
-import type { Phase } from '@taxikine/core/knowledge/patterns';
-import { painRule } from '@taxikine/core/safety/painRule';
-import { PAIN_KINDS } from '@taxikine/core/trace/caseFile';
-import type { LookRecord } from '@taxikine/core/visit/records';
+import type { Phase } from '@taxikine/core/body/stance/patterns';
+import { painRule } from '@taxikine/core/inference/safety/painRule';
+import { PAIN_KINDS } from '@taxikine/core/records/caseFile';
+import type { LookRecord } from '@taxikine/core/records/records';
 import { useState } from 'react';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';

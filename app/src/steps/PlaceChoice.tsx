@@ -5,7 +5,7 @@ import {
   type Area,
   type Region,
 } from '@taxikine/core/knowledge/regions';
-import type { MaybeSide } from '@taxikine/core/sides/side';
+import type { MaybeSide } from '@taxikine/core/foundation/sides/side';
 import { Choice } from '../ui/Choice';
 import { useText } from '../words/useText';
 

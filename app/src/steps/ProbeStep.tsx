@@ -6,18 +6,18 @@ import {
   type ProbeOutcome,
   type ProbeRow,
 } from '@taxikine/core/knowledge/probes';
-import { maybeAgainstProbe } from '@taxikine/core/safety/againstAsking';
-import type { SeenFault } from '@taxikine/core/trace/caseFile';
-import { changesSomething } from '@taxikine/core/trace/next/candidates';
-import type { NextCheck } from '@taxikine/core/trace/next/nextChecks';
-import { careFor } from '@taxikine/core/visit/careFor';
-import type { LookRecord, ProbeRecord } from '@taxikine/core/visit/records';
-import { suspectSide } from '@taxikine/core/visit/suspectSide';
-import { SIDES, type Side } from '@taxikine/core/sides/side';
-import { suspectProbes } from '@taxikine/core/visit/suspects';
-import { faultKey } from '@taxikine/core/visit/verdicts';
-import type { VisitFile } from '@taxikine/core/visit/visitFile';
-import { fillSide } from '@taxikine/core/words/fill';
+import { maybeAgainstProbe } from '@taxikine/core/inference/safety/againstAsking';
+import type { SeenFault } from '@taxikine/core/records/caseFile';
+import { changesSomething } from '@taxikine/core/planning/asking/candidates';
+import type { NextCheck } from '@taxikine/core/planning/asking/nextChecks';
+import { careFor } from '@taxikine/core/inference/case/careFor';
+import type { LookRecord, ProbeRecord } from '@taxikine/core/records/records';
+import { suspectSide } from '@taxikine/core/inference/visit/suspectSide';
+import { SIDES, type Side } from '@taxikine/core/foundation/sides/side';
+import { suspectProbes } from '@taxikine/core/reading/visit/suspects';
+import { faultKey } from '@taxikine/core/inference/visit/verdicts';
+import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
+import { fillSide } from '@taxikine/core/foundation/words/fill';
 import { View } from '@tamagui/core';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useWrite } from '../data/useFile';

@@ -1,9 +1,9 @@
-import { isStaggered } from '@taxikine/core/knowledge/patterns';
-import { ARMS, HANDS, LOAD_PLACES, SHOES, type Setup } from '@taxikine/core/knowledge/setup';
-import { SIDES, type Side } from '@taxikine/core/sides/side';
-import { NOTHING_SEEN } from '@taxikine/core/visit/blanks';
-import type { LookRecord } from '@taxikine/core/visit/records';
-import { setupFor } from '@taxikine/core/visit/setupFor';
+import { isStaggered } from '@taxikine/core/body/stance/patterns';
+import { ARMS, HANDS, LOAD_PLACES, SHOES, type Setup } from '@taxikine/core/body/stance/setup';
+import { SIDES, type Side } from '@taxikine/core/foundation/sides/side';
+import { NOTHING_SEEN } from '@taxikine/core/records/blanks';
+import type { LookRecord } from '@taxikine/core/records/records';
+import { setupFor } from '@taxikine/core/reading/visit/setupFor';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { useWrite } from '../data/useFile';

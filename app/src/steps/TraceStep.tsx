@@ -1,6 +1,6 @@
-import { rivalsOf } from '@taxikine/core/trace/rivals';
-import type { Trace } from '@taxikine/core/trace/trace';
-import type { VisitFile } from '@taxikine/core/visit/visitFile';
+import { rivalsOf } from '@taxikine/core/planning/asking/rivals';
+import type { Trace } from '@taxikine/core/inference/trace/trace';
+import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { SaveCase } from '../caseFile/SaveCase';

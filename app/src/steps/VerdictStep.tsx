@@ -1,7 +1,7 @@
-import { boardOf } from '@taxikine/core/visit/threads';
-import { traceSnapshot } from '@taxikine/core/visit/traceSnapshot';
-import { verdictsOf, type VisitVerdict } from '@taxikine/core/visit/verdicts';
-import { probabilityWords } from '@taxikine/core/words/probability';
+import { boardOf } from '@taxikine/core/reading/visit/threads';
+import { traceSnapshot } from '@taxikine/core/reading/visit/traceSnapshot';
+import { verdictsOf, type VisitVerdict } from '@taxikine/core/inference/visit/verdicts';
+import { probabilityWords } from '@taxikine/core/foundation/words/probability';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useMemo } from 'react';

@@ -1,12 +1,12 @@
 import { type CheckRow, oneCheck } from '@taxikine/core/knowledge/checks';
 import { oneFault, type ClearKey, type FaultLevel } from '@taxikine/core/knowledge/faults';
-import type { MaybeSide } from '@taxikine/core/sides/side';
-import type { SeenFault } from '@taxikine/core/trace/caseFile';
-import { rangeRatio } from '@taxikine/core/trace/rangeRatio';
-import { NOTHING_SEEN } from '@taxikine/core/visit/blanks';
-import type { LookRecord } from '@taxikine/core/visit/records';
-import { faultKey } from '@taxikine/core/visit/verdicts';
-import type { VisitFile } from '@taxikine/core/visit/visitFile';
+import type { MaybeSide } from '@taxikine/core/foundation/sides/side';
+import type { SeenFault } from '@taxikine/core/records/caseFile';
+import { rangeRatio } from '@taxikine/core/inference/trace/rangeRatio';
+import { NOTHING_SEEN } from '@taxikine/core/records/blanks';
+import type { LookRecord } from '@taxikine/core/records/records';
+import { faultKey } from '@taxikine/core/inference/visit/verdicts';
+import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
 
 /** The retest opens with the set-up of the first look, locked. */
 export const newAgain = (first: LookRecord): LookRecord => ({

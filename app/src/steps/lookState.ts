@@ -7,11 +7,11 @@ import {
   type Phase,
   type View,
   type Zone,
-} from '@taxikine/core/knowledge/patterns';
-import type { MaybeSide } from '@taxikine/core/sides/side';
-import type { SeenFault } from '@taxikine/core/trace/caseFile';
-import type { LookRecord } from '@taxikine/core/visit/records';
-import { faultKey } from '@taxikine/core/visit/verdicts';
+} from '@taxikine/core/body/stance/patterns';
+import type { MaybeSide } from '@taxikine/core/foundation/sides/side';
+import type { SeenFault } from '@taxikine/core/records/caseFile';
+import type { LookRecord } from '@taxikine/core/records/records';
+import { faultKey } from '@taxikine/core/inference/visit/verdicts';
 
 type Look = LookRecord;
 

@@ -1,4 +1,4 @@
-import type { Setup } from '@taxikine/core/knowledge/setup';
+import type { Setup } from '@taxikine/core/body/stance/setup';
 import type { TextOf } from '../words/useText';
 import { ours } from '../words/units';
 

@@ -1,4 +1,4 @@
-import type { Rep } from '@taxikine/core/visit/records';
+import type { Rep } from '@taxikine/core/records/records';
 
 /** Where a tapped repetition is: what the next tap says. */
 export type TempoTap =

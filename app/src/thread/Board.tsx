@@ -5,7 +5,7 @@ import {
   type Column,
   type Knot,
   type Strand,
-} from '@taxikine/core/visit/threads';
+} from '@taxikine/core/reading/visit/threads';
 import { View } from '@tamagui/core';
 import { useState, type ReactNode } from 'react';
 import Svg, { Path } from 'react-native-svg';

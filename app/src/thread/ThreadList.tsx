@@ -1,4 +1,4 @@
-import type { Board, Knot, Strand } from '@taxikine/core/visit/threads';
+import type { Board, Knot, Strand } from '@taxikine/core/reading/visit/threads';
 import { View } from '@tamagui/core';
 import type { ReactNode } from 'react';
 import Svg, { Circle, Path } from 'react-native-svg';

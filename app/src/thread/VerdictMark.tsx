@@ -1,4 +1,4 @@
-import type { VerdictWord } from '@taxikine/core/change/verdict';
+import type { VerdictWord } from '@taxikine/core/inference/change/verdict';
 import Svg, { Path } from 'react-native-svg';
 import { usePalette } from '../ui/usePalette';
 

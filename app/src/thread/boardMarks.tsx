@@ -1,7 +1,7 @@
-import type { Trace } from '@taxikine/core/trace/trace';
-import type { Knot } from '@taxikine/core/visit/threads';
-import type { VisitVerdict } from '@taxikine/core/visit/verdicts';
-import { probabilityWords } from '@taxikine/core/words/probability';
+import type { Trace } from '@taxikine/core/inference/trace/trace';
+import type { Knot } from '@taxikine/core/reading/visit/threads';
+import type { VisitVerdict } from '@taxikine/core/inference/visit/verdicts';
+import { probabilityWords } from '@taxikine/core/foundation/words/probability';
 import type { ReactNode } from 'react';
 import { KindMark } from './KindMark';
 import { VerdictMark } from './VerdictMark';

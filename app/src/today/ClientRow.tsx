@@ -1,4 +1,4 @@
-import type { ClientLine } from '@taxikine/core/today/clientLine';
+import type { ClientLine } from '@taxikine/core/reading/today/clientLine';
 import { router } from 'expo-router';
 import { Button } from '../ui/Button';
 import { useText } from '../words/useText';

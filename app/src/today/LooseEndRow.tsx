@@ -1,8 +1,8 @@
 import { oneFault } from '@taxikine/core/knowledge/faults';
-import type { View as LookView } from '@taxikine/core/knowledge/patterns';
-import { USUAL_SETUP } from '@taxikine/core/knowledge/setup';
-import type { ClientLine } from '@taxikine/core/today/clientLine';
-import { maybeLeadingReport } from '@taxikine/core/today/rankOf';
+import type { View as LookView } from '@taxikine/core/body/stance/patterns';
+import { USUAL_SETUP } from '@taxikine/core/body/stance/setup';
+import type { ClientLine } from '@taxikine/core/reading/today/clientLine';
+import { maybeLeadingReport } from '@taxikine/core/reading/today/rankOf';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import Svg, { Circle, Path } from 'react-native-svg';

@@ -1,6 +1,6 @@
-import { clientLine, type ClientLine } from '@taxikine/core/today/clientLine';
-import type { ClientSummary } from '@taxikine/core/today/clientSummary';
-import type { ClientRecord, Versioned } from '@taxikine/core/visit/records';
+import { clientLine, type ClientLine } from '@taxikine/core/reading/today/clientLine';
+import type { ClientSummary } from '@taxikine/core/reading/today/clientSummary';
+import type { ClientRecord, Versioned } from '@taxikine/core/records/records';
 import { useInfiniteQuery, useMutationState } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { call } from '../data/api';

@@ -1,7 +1,7 @@
 import { APPROACHES, type ApproachId } from '@taxikine/core/knowledge/approaches';
-import type { PlannedDrill } from '@taxikine/core/planning/planSession';
-import type { Trace } from '@taxikine/core/trace/trace';
-import type { VisitFile } from '@taxikine/core/visit/visitFile';
+import type { PlannedDrill } from '@taxikine/core/planning/session/planSession';
+import type { Trace } from '@taxikine/core/inference/trace/trace';
+import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { useUpdate } from '../data/useFile';

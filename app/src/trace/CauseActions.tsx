@@ -1,6 +1,6 @@
-import type { TracedCause } from '@taxikine/core/trace/trace';
-import type { VisitOpinion } from '@taxikine/core/visit/records';
-import type { VisitFile } from '@taxikine/core/visit/visitFile';
+import type { TracedCause } from '@taxikine/core/inference/trace/trace';
+import type { VisitOpinion } from '@taxikine/core/records/records';
+import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { useUpdate } from '../data/useFile';

@@ -1,10 +1,10 @@
-import { LIKELY_ENOUGH } from '@taxikine/core/trace/likelyEnough';
-import { probabilityOfOdds } from '@taxikine/core/numeric/odds';
-import { foldRest } from '@taxikine/core/trace/foldRest';
-import type { CauseReasons } from '@taxikine/core/trace/reasons';
-import type { Rival } from '@taxikine/core/trace/rivals';
-import type { TracedCause } from '@taxikine/core/trace/trace';
-import { probabilityWords } from '@taxikine/core/words/probability';
+import { LIKELY_ENOUGH } from '@taxikine/core/inference/trace/likelyEnough';
+import { probabilityOfOdds } from '@taxikine/core/foundation/numeric/odds';
+import { foldRest } from '@taxikine/core/inference/trace/foldRest';
+import type { CauseReasons } from '@taxikine/core/inference/trace/reasons';
+import type { Rival } from '@taxikine/core/planning/asking/rivals';
+import type { TracedCause } from '@taxikine/core/inference/trace/trace';
+import { probabilityWords } from '@taxikine/core/foundation/words/probability';
 import { View } from '@tamagui/core';
 import type { ReactNode } from 'react';
 import { KindMark, kindColour } from '../thread/KindMark';

@@ -1,9 +1,9 @@
 import { APPROACHES } from '@taxikine/core/knowledge/approaches';
 import type { DisagreementRow } from '@taxikine/core/knowledge/disagreements';
-import { disagreementsFor } from '@taxikine/core/trace/disagreementsFor';
-import type { Trace } from '@taxikine/core/trace/trace';
-import { caseFileOf } from '@taxikine/core/visit/caseFileOf';
-import type { VisitFile } from '@taxikine/core/visit/visitFile';
+import { disagreementsFor } from '@taxikine/core/inference/trace/disagreementsFor';
+import type { Trace } from '@taxikine/core/inference/trace/trace';
+import { caseFileOf } from '@taxikine/core/inference/case/caseFileOf';
+import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { Button } from '../ui/Button';

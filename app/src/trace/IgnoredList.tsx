@@ -1,4 +1,4 @@
-import type { Ignored } from '@taxikine/core/trace/reconcile/kept';
+import type { Ignored } from '@taxikine/core/inference/trace/reconcile/kept';
 import { View } from '@tamagui/core';
 import { Words } from '../ui/text';
 import { useText } from '../words/useText';

@@ -1,7 +1,7 @@
 import { oneCause } from '@taxikine/core/knowledge/causes';
-import type { VisitLesson } from '@taxikine/core/visit/lessons';
-import { capital, fillSide } from '@taxikine/core/words/fill';
-import { probabilityWords } from '@taxikine/core/words/probability';
+import type { VisitLesson } from '@taxikine/core/inference/case/lessons';
+import { capital, fillSide } from '@taxikine/core/foundation/words/fill';
+import { probabilityWords } from '@taxikine/core/foundation/words/probability';
 import { View } from '@tamagui/core';
 import { KindMark } from '../thread/KindMark';
 import { Title, Words } from '../ui/text';

@@ -1,4 +1,4 @@
-import type { NextCheck } from '@taxikine/core/trace/next/nextChecks';
+import type { NextCheck } from '@taxikine/core/planning/asking/nextChecks';
 import { View } from '@tamagui/core';
 import { Button } from '../ui/Button';
 import { Title, Words } from '../ui/text';

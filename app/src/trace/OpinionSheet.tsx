@@ -1,4 +1,4 @@
-import type { TracedCause } from '@taxikine/core/trace/trace';
+import type { TracedCause } from '@taxikine/core/inference/trace/trace';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { Button } from '../ui/Button';

@@ -1,6 +1,6 @@
-import { clamp } from '@taxikine/core/numeric/safety';
-import type { Reason } from '@taxikine/core/trace/reasons';
-import { capital } from '@taxikine/core/words/fill';
+import { clamp } from '@taxikine/core/foundation/numeric/safety';
+import type { Reason } from '@taxikine/core/inference/trace/reasons';
+import { capital } from '@taxikine/core/foundation/words/fill';
 import { View } from '@tamagui/core';
 import Svg, { Line, Rect } from 'react-native-svg';
 import { Words } from '../ui/text';

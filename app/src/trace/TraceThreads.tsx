@@ -1,5 +1,5 @@
-import type { Trace, TracedCause } from '@taxikine/core/trace/trace';
-import { probabilityWords } from '@taxikine/core/words/probability';
+import type { Trace, TracedCause } from '@taxikine/core/inference/trace/trace';
+import { probabilityWords } from '@taxikine/core/foundation/words/probability';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import Svg, { Circle, Path } from 'react-native-svg';

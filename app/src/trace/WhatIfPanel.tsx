@@ -1,4 +1,4 @@
-import { capital } from '@taxikine/core/words/fill';
+import { capital } from '@taxikine/core/foundation/words/fill';
 import { View } from '@tamagui/core';
 import { Button } from '../ui/Button';
 import { Title, Words } from '../ui/text';

@@ -1,6 +1,6 @@
 import { oneCheck } from '@taxikine/core/knowledge/checks';
 import { oneProbe } from '@taxikine/core/knowledge/probes';
-import type { NextCheck } from '@taxikine/core/trace/next/nextChecks';
+import type { NextCheck } from '@taxikine/core/planning/asking/nextChecks';
 import type { TextOf } from '../words/useText';
 
 /** "Ankle bend, knee bent, left" or "Heels up". */

@@ -1,6 +1,6 @@
-import { LIKELY_ENOUGH } from '@taxikine/core/trace/likelyEnough';
-import type { Trace, TracedCause } from '@taxikine/core/trace/trace';
-import { shownCauses } from '@taxikine/core/visit/threads';
+import { LIKELY_ENOUGH } from '@taxikine/core/inference/trace/likelyEnough';
+import type { Trace, TracedCause } from '@taxikine/core/inference/trace/trace';
+import { shownCauses } from '@taxikine/core/reading/visit/threads';
 
 export interface ThreadSpot {
   readonly key: string;

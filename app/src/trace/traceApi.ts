@@ -1,13 +1,13 @@
 import type { ApproachId } from '@taxikine/core/knowledge/approaches';
-import type { DepthCut } from '@taxikine/core/safety/depthCut';
-import { depthCutOf } from '@taxikine/core/safety/depthCutOf';
-import type { CaseFile, Pain } from '@taxikine/core/trace/caseFile';
-import { reasonsOf, type CauseReasons } from '@taxikine/core/trace/reasons';
+import type { DepthCut } from '@taxikine/core/inference/safety/depthCut';
+import { depthCutOf } from '@taxikine/core/inference/safety/depthCutOf';
+import type { CaseFile, Pain } from '@taxikine/core/records/caseFile';
+import { reasonsOf, type CauseReasons } from '@taxikine/core/inference/trace/reasons';
 import {
   nextChecks,
   type NextChecks,
   type NextSession,
-} from '@taxikine/core/trace/next/nextChecks';
+} from '@taxikine/core/planning/asking/nextChecks';
 
 /** What the page asks the trace's worker. */
 export const traceApi = {

@@ -1,11 +1,11 @@
 import type { ApproachId } from '@taxikine/core/knowledge/approaches';
-import { plannedCauses } from '@taxikine/core/planning/plannedCauses';
-import { planSession, type PlannedDrill } from '@taxikine/core/planning/planSession';
-import type { NextCheck } from '@taxikine/core/trace/next/nextChecks';
-import type { Trace } from '@taxikine/core/trace/trace';
-import { careFor } from '@taxikine/core/visit/careFor';
-import { caseFileOf } from '@taxikine/core/visit/caseFileOf';
-import type { VisitFile } from '@taxikine/core/visit/visitFile';
+import { plannedCauses } from '@taxikine/core/planning/session/plannedCauses';
+import { planSession, type PlannedDrill } from '@taxikine/core/planning/session/planSession';
+import type { NextCheck } from '@taxikine/core/planning/asking/nextChecks';
+import type { Trace } from '@taxikine/core/inference/trace/trace';
+import { careFor } from '@taxikine/core/inference/case/careFor';
+import { caseFileOf } from '@taxikine/core/inference/case/caseFileOf';
+import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
 import { useEffect, useMemo, useState } from 'react';
 import { traceWorker } from './traceWorker';
 

@@ -1,8 +1,8 @@
-import type { DepthCut } from '@taxikine/core/safety/depthCut';
-import { standingOf } from '@taxikine/core/safety/standing';
-import { caseFileOf } from '@taxikine/core/visit/caseFileOf';
-import { painsOf } from '@taxikine/core/visit/painsOf';
-import type { VisitFile } from '@taxikine/core/visit/visitFile';
+import type { DepthCut } from '@taxikine/core/inference/safety/depthCut';
+import { standingOf } from '@taxikine/core/inference/safety/standing';
+import { caseFileOf } from '@taxikine/core/inference/case/caseFileOf';
+import { painsOf } from '@taxikine/core/inference/visit/painsOf';
+import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
 import { useCallback, useMemo } from 'react';
 import { traceWorker } from './traceWorker';
 import { useAnswer } from './useAnswer';

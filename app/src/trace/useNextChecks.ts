@@ -1,6 +1,6 @@
-import type { NextChecks } from '@taxikine/core/trace/next/nextChecks';
-import { caseFileOf } from '@taxikine/core/visit/caseFileOf';
-import type { VisitFile } from '@taxikine/core/visit/visitFile';
+import type { NextChecks } from '@taxikine/core/planning/asking/nextChecks';
+import { caseFileOf } from '@taxikine/core/inference/case/caseFileOf';
+import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
 import { useCallback, useMemo } from 'react';
 import { traceWorker } from './traceWorker';
 import { useAnswer } from './useAnswer';

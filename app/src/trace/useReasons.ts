@@ -1,5 +1,5 @@
-import type { CaseFile } from '@taxikine/core/trace/caseFile';
-import type { CauseReasons } from '@taxikine/core/trace/reasons';
+import type { CaseFile } from '@taxikine/core/records/caseFile';
+import type { CauseReasons } from '@taxikine/core/inference/trace/reasons';
 import { useCallback } from 'react';
 import { traceWorker } from './traceWorker';
 import { useAnswer } from './useAnswer';

@@ -2,12 +2,12 @@ import {
   leavableFindings,
   withoutFindings,
   type LeavableFinding,
-} from '@taxikine/core/trace/leaveOut';
-import type { CaseFile } from '@taxikine/core/trace/caseFile';
-import { maybeTrace } from '@taxikine/core/trace/maybeTrace';
-import type { Trace } from '@taxikine/core/trace/trace';
-import { caseFileOf } from '@taxikine/core/visit/caseFileOf';
-import type { VisitFile } from '@taxikine/core/visit/visitFile';
+} from '@taxikine/core/inference/trace/leaveOut';
+import type { CaseFile } from '@taxikine/core/records/caseFile';
+import { maybeTrace } from '@taxikine/core/inference/trace/maybeTrace';
+import type { Trace } from '@taxikine/core/inference/trace/trace';
+import { caseFileOf } from '@taxikine/core/inference/case/caseFileOf';
+import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
 import { useMemo, useState } from 'react';
 
 export interface TraceView {

@@ -1,6 +1,6 @@
-import type { CheckSeries } from '@taxikine/core/trend/checkSeries';
-import type { SessionMark } from '@taxikine/core/trend/doneBetween';
-import type { SideTrend } from '@taxikine/core/trend/outlook';
+import type { CheckSeries } from '@taxikine/core/inference/trend/checkSeries';
+import type { SessionMark } from '@taxikine/core/inference/trend/doneBetween';
+import type { SideTrend } from '@taxikine/core/inference/trend/outlook';
 import { scaleLinear } from 'd3-scale';
 import { area, line } from 'd3-shape';
 import { View } from '@tamagui/core';

@@ -1,6 +1,6 @@
-import type { CheckCourse } from '@taxikine/core/trend/clientTrends';
-import type { SessionMark } from '@taxikine/core/trend/doneBetween';
-import type { ClientFile } from '@taxikine/core/visit/records';
+import type { CheckCourse } from '@taxikine/core/reading/trends/clientTrends';
+import type { SessionMark } from '@taxikine/core/inference/trend/doneBetween';
+import type { ClientFile } from '@taxikine/core/records/records';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { Button } from '../ui/Button';

@@ -1,9 +1,9 @@
 import { oneFault } from '@taxikine/core/knowledge/faults';
-import { GRADES } from '@taxikine/core/knowledge/patterns';
-import type { SessionMark } from '@taxikine/core/trend/doneBetween';
-import type { FaultSeries } from '@taxikine/core/trend/faultSeries';
-import { capital, fillSide } from '@taxikine/core/words/fill';
-import { withUnit } from '@taxikine/core/words/units';
+import { GRADES } from '@taxikine/core/body/stance/patterns';
+import type { SessionMark } from '@taxikine/core/inference/trend/doneBetween';
+import type { FaultSeries } from '@taxikine/core/inference/trend/faultSeries';
+import { capital, fillSide } from '@taxikine/core/foundation/words/fill';
+import { withUnit } from '@taxikine/core/foundation/words/units';
 import { Words } from '../ui/text';
 import { useText, type TextOf } from '../words/useText';
 import { onWords } from './dayWords';

@@ -1,8 +1,8 @@
-import type { Ladder } from '@taxikine/core/ladder/ladder';
-import type { Standing } from '@taxikine/core/ladder/standings';
-import { dayOf } from '@taxikine/core/trend/dayOf';
-import type { SessionMark } from '@taxikine/core/trend/doneBetween';
-import { capital } from '@taxikine/core/words/fill';
+import type { Ladder } from '@taxikine/core/knowledge/ladders/ladder';
+import type { Standing } from '@taxikine/core/planning/ladder/standings';
+import { dayOf } from '@taxikine/core/inference/trend/dayOf';
+import type { SessionMark } from '@taxikine/core/inference/trend/doneBetween';
+import { capital } from '@taxikine/core/foundation/words/fill';
 import { Words } from '../ui/text';
 import { useText } from '../words/useText';
 import { onWords } from './dayWords';

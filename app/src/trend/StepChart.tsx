@@ -1,5 +1,5 @@
-import type { MaybeSide } from '@taxikine/core/sides/side';
-import type { SessionMark } from '@taxikine/core/trend/doneBetween';
+import type { MaybeSide } from '@taxikine/core/foundation/sides/side';
+import type { SessionMark } from '@taxikine/core/inference/trend/doneBetween';
 import { scaleLinear } from 'd3-scale';
 import { curveStepAfter, line } from 'd3-shape';
 import { View } from '@tamagui/core';

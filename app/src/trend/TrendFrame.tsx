@@ -1,4 +1,4 @@
-import type { SessionMark } from '@taxikine/core/trend/doneBetween';
+import type { SessionMark } from '@taxikine/core/inference/trend/doneBetween';
 import type { ScaleLinear } from 'd3-scale';
 import type { ReactNode } from 'react';
 import Svg, { G, Line, Path, Text } from 'react-native-svg';

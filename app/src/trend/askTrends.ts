@@ -1,5 +1,5 @@
-import type { ClientTrends } from '@taxikine/core/trend/clientTrends';
-import type { ClientFile } from '@taxikine/core/visit/records';
+import type { ClientTrends } from '@taxikine/core/reading/trends/clientTrends';
+import type { ClientFile } from '@taxikine/core/records/records';
 import { wrap } from 'comlink';
 import type { TrendApi } from './trendApi';
 

@@ -1,9 +1,9 @@
-import type { CheckSeries, SeriesOfSide } from '@taxikine/core/trend/checkSeries';
-import type { SideCourse } from '@taxikine/core/trend/clientTrends';
-import type { KeptBetween } from '@taxikine/core/trend/keptBetween';
-import type { Outlook } from '@taxikine/core/trend/outlook';
-import { capital } from '@taxikine/core/words/fill';
-import { withUnit } from '@taxikine/core/words/units';
+import type { CheckSeries, SeriesOfSide } from '@taxikine/core/inference/trend/checkSeries';
+import type { SideCourse } from '@taxikine/core/reading/trends/clientTrends';
+import type { KeptBetween } from '@taxikine/core/inference/trend/keptBetween';
+import type { Outlook } from '@taxikine/core/inference/trend/outlook';
+import { capital } from '@taxikine/core/foundation/words/fill';
+import { withUnit } from '@taxikine/core/foundation/words/units';
 import type { TextOf } from '../words/useText';
 import { dayWords, onWords } from './dayWords';
 

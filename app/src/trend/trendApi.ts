@@ -1,4 +1,4 @@
-import { clientTrends } from '@taxikine/core/trend/clientTrends';
+import { clientTrends } from '@taxikine/core/reading/trends/clientTrends';
 
 /** What the page asks the worker of trends. */
 export const trendApi = { trends: clientTrends };

@@ -1,5 +1,5 @@
-import type { ClientTrends } from '@taxikine/core/trend/clientTrends';
-import type { ClientFile } from '@taxikine/core/visit/records';
+import type { ClientTrends } from '@taxikine/core/reading/trends/clientTrends';
+import type { ClientFile } from '@taxikine/core/records/records';
 import { startTransition, useCallback, useEffect, useState } from 'react';
 import { askTrends } from './askTrends';
 

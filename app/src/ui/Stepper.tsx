@@ -1,4 +1,4 @@
-import { clamp } from '@taxikine/core/numeric/safety';
+import { clamp } from '@taxikine/core/foundation/numeric/safety';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { HEADING_FAMILY } from './families';

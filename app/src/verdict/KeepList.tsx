@@ -1,7 +1,7 @@
-import { drillOf } from '@taxikine/core/visit/drillOf';
-import { keepAdvice } from '@taxikine/core/visit/keepAdvice';
-import { KEEPS } from '@taxikine/core/visit/records';
-import type { VisitFile } from '@taxikine/core/visit/visitFile';
+import { drillOf } from '@taxikine/core/records/drillOf';
+import { keepAdvice } from '@taxikine/core/reading/visit/keepAdvice';
+import { KEEPS } from '@taxikine/core/records/records';
+import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
 import { View } from '@tamagui/core';
 import { useMemo } from 'react';
 import { useUpdate } from '../data/useFile';

@@ -1,7 +1,7 @@
-import { faultTally } from '@taxikine/core/visit/faultTally';
-import { withheldBecause } from '@taxikine/core/visit/verdicts';
-import type { VisitFile } from '@taxikine/core/visit/visitFile';
-import { probabilityWords } from '@taxikine/core/words/probability';
+import { faultTally } from '@taxikine/core/inference/visit/faultTally';
+import { withheldBecause } from '@taxikine/core/inference/visit/verdicts';
+import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
+import { probabilityWords } from '@taxikine/core/foundation/words/probability';
 import { View } from '@tamagui/core';
 import { useMemo } from 'react';
 import { Figure } from '../figure/Figure';

@@ -1,5 +1,5 @@
-import type { VisitFile } from '@taxikine/core/visit/visitFile';
-import { visitLooseEnds } from '@taxikine/core/visit/visitLooseEnds';
+import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
+import { visitLooseEnds } from '@taxikine/core/reading/visit/visitLooseEnds';
 import { View } from '@tamagui/core';
 import { useMemo } from 'react';
 import { Title, Words } from '../ui/text';

@@ -1,8 +1,8 @@
 import { oneCheck } from '@taxikine/core/knowledge/checks';
-import { drillOf } from '@taxikine/core/visit/drillOf';
-import { sessionSteps } from '@taxikine/core/visit/sessionSteps';
-import type { VisitFile } from '@taxikine/core/visit/visitFile';
-import { withUnit, type Unit } from '@taxikine/core/words/units';
+import { drillOf } from '@taxikine/core/records/drillOf';
+import { sessionSteps } from '@taxikine/core/reading/visit/sessionSteps';
+import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
+import { withUnit, type Unit } from '@taxikine/core/foundation/words/units';
 import { View } from '@tamagui/core';
 import { useMemo } from 'react';
 import { VerdictMark } from '../thread/VerdictMark';

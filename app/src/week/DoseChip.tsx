@@ -1,11 +1,11 @@
 import { useDraggable } from '@dnd-kit/core';
 import { CSS } from '@dnd-kit/utilities';
 import { posesOfDrill } from '@taxikine/core/knowledge/posesOfDrill';
-import { doseWords } from '@taxikine/core/planning/doseSeconds';
-import type { ClientRecord } from '@taxikine/core/visit/records';
-import type { DrillState } from '@taxikine/core/week/homeState';
-import type { PlacedDose } from '@taxikine/core/week/placedDoses';
-import type { WeekDrill } from '@taxikine/core/week/weekInput';
+import { doseWords } from '@taxikine/core/knowledge/doseSeconds';
+import type { ClientRecord } from '@taxikine/core/records/records';
+import type { DrillState } from '@taxikine/core/planning/home/homeState';
+import type { PlacedDose } from '@taxikine/core/planning/home/placedDoses';
+import type { WeekDrill } from '@taxikine/core/planning/home/weekInput';
 import { View } from '@tamagui/core';
 import { PoseFigure } from '../figure/PoseFigure';
 import { BARE_BUTTON } from '../ui/bareButton';

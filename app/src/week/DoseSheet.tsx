@@ -1,5 +1,5 @@
-import type { DoseAt, HomePlan } from '@taxikine/core/week/homePlan';
-import type { WeekDrill } from '@taxikine/core/week/weekInput';
+import type { DoseAt, HomePlan } from '@taxikine/core/records/homePlan';
+import type { WeekDrill } from '@taxikine/core/planning/home/weekInput';
 import { View } from '@tamagui/core';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';

@@ -1,10 +1,10 @@
 import { posesOfDrill } from '@taxikine/core/knowledge/posesOfDrill';
-import { doseWords } from '@taxikine/core/planning/doseSeconds';
-import { drillOf } from '@taxikine/core/visit/drillOf';
-import type { ClientRecord } from '@taxikine/core/visit/records';
-import type { HomeDrill } from '@taxikine/core/week/homePlan';
+import { doseWords } from '@taxikine/core/knowledge/doseSeconds';
+import { drillOf } from '@taxikine/core/records/drillOf';
+import type { ClientRecord } from '@taxikine/core/records/records';
+import type { HomeDrill } from '@taxikine/core/records/homePlan';
 import { drillKey } from '@taxikine/core/knowledge/drillKey';
-import { setOften } from '@taxikine/core/week/weekWish';
+import { setOften } from '@taxikine/core/planning/home/weekWish';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { PoseFigure } from '../figure/PoseFigure';

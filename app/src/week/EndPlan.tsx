@@ -1,6 +1,6 @@
-import type { ClientFile, HomePlanRecord } from '@taxikine/core/visit/records';
-import { openReports } from '@taxikine/core/week/homeReports';
-import { entriesOf } from '@taxikine/core/week/planAtHome';
+import type { ClientFile, HomePlanRecord } from '@taxikine/core/records/records';
+import { openReports } from '@taxikine/core/planning/home/homeReports';
+import { entriesOf } from '@taxikine/core/planning/home/planAtHome';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { Button } from '../ui/Button';

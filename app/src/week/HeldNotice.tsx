@@ -1,7 +1,7 @@
-import { drillOf } from '@taxikine/core/visit/drillOf';
-import type { ClientFile } from '@taxikine/core/visit/records';
-import { maybeVisitFile } from '@taxikine/core/visit/visitFile';
-import { heldFromHome } from '@taxikine/core/week/homeDrills';
+import { drillOf } from '@taxikine/core/records/drillOf';
+import type { ClientFile } from '@taxikine/core/records/records';
+import { maybeVisitFile } from '@taxikine/core/inference/case/visitFile';
+import { heldFromHome } from '@taxikine/core/planning/home/homeDrills';
 import { drillKey } from '@taxikine/core/knowledge/drillKey';
 import { View } from '@tamagui/core';
 import { Words } from '../ui/text';

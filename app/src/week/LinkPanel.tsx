@@ -1,4 +1,4 @@
-import { linkDays } from '@taxikine/core/letters/linkDays';
+import { linkDays } from '@taxikine/core/exchange/letters/linkDays';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { View } from '@tamagui/core';
 import { useState } from 'react';

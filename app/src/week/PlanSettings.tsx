@@ -1,5 +1,5 @@
 import { KIT } from '@taxikine/core/knowledge/kit';
-import { COURSE_WEEKS, MOST_MOMENTS, type Training } from '@taxikine/core/week/homePlan';
+import { COURSE_WEEKS, MOST_MOMENTS, type Training } from '@taxikine/core/records/homePlan';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { Button } from '../ui/Button';

@@ -11,13 +11,13 @@ import {
   type CollisionDetection,
   type DragEndEvent,
 } from '@dnd-kit/core';
-import type { Weekday } from '@taxikine/core/knowledge/weekdays';
-import type { ClientRecord } from '@taxikine/core/visit/records';
-import { weekFrom } from '@taxikine/core/week/calendarDay';
-import type { DoseAt, HomePlan } from '@taxikine/core/week/homePlan';
-import type { DrillState } from '@taxikine/core/week/homeState';
-import type { WeekPlan } from '@taxikine/core/week/planWeek';
-import type { WeekStage } from '@taxikine/core/week/weekInput';
+import type { Weekday } from '@taxikine/core/foundation/time/weekdays';
+import type { ClientRecord } from '@taxikine/core/records/records';
+import { weekFrom } from '@taxikine/core/foundation/time/calendarDay';
+import type { DoseAt, HomePlan } from '@taxikine/core/records/homePlan';
+import type { DrillState } from '@taxikine/core/planning/home/homeState';
+import type { WeekPlan } from '@taxikine/core/planning/home/planWeek';
+import type { WeekStage } from '@taxikine/core/planning/home/weekInput';
 import { View } from '@tamagui/core';
 import type { ReactNode } from 'react';
 import { Title, Words } from '../ui/text';

@@ -1,9 +1,9 @@
 import { oneCause } from '@taxikine/core/knowledge/causes';
-import { drillOf } from '@taxikine/core/visit/drillOf';
-import { causeOfKey } from '@taxikine/core/visit/findingsOf';
-import type { HomePlan } from '@taxikine/core/week/homePlan';
+import { drillOf } from '@taxikine/core/records/drillOf';
+import { causeOfKey } from '@taxikine/core/inference/visit/findingsOf';
+import type { HomePlan } from '@taxikine/core/records/homePlan';
 import { drillKey } from '@taxikine/core/knowledge/drillKey';
-import { fillSide } from '@taxikine/core/words/fill';
+import { fillSide } from '@taxikine/core/foundation/words/fill';
 import { View } from '@tamagui/core';
 import { Words } from '../ui/text';
 import { useText } from '../words/useText';

@@ -1,4 +1,4 @@
-import type { WeekDrill } from '@taxikine/core/week/weekInput';
+import type { WeekDrill } from '@taxikine/core/planning/home/weekInput';
 import type { TextOf } from '../words/useText';
 
 /** "Point and pull, right" */

@@ -1,5 +1,5 @@
 import { oneReferQuestion } from '@taxikine/core/knowledge/refer';
-import type { HomeReport } from '@taxikine/core/week/homeReports';
+import type { HomeReport } from '@taxikine/core/planning/home/homeReports';
 import type { TextOf } from '../words/useText';
 
 /** What a client said, in one sentence. */

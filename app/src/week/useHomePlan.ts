@@ -1,9 +1,9 @@
-import type { ClientFile, HomePlanRecord, Versioned } from '@taxikine/core/visit/records';
-import { maybeVisitFile, type VisitFile } from '@taxikine/core/visit/visitFile';
-import type { HomeAnswer } from '@taxikine/core/week/homePlan';
-import type { HomeReport } from '@taxikine/core/week/homeReports';
-import { newHomePlan } from '@taxikine/core/week/newHomePlan';
-import { maybeCurrentPlan } from '@taxikine/core/week/planAtHome';
+import type { ClientFile, HomePlanRecord, Versioned } from '@taxikine/core/records/records';
+import { maybeVisitFile, type VisitFile } from '@taxikine/core/inference/case/visitFile';
+import type { HomeAnswer } from '@taxikine/core/records/homePlan';
+import type { HomeReport } from '@taxikine/core/planning/home/homeReports';
+import { newHomePlan } from '@taxikine/core/planning/home/newHomePlan';
+import { maybeCurrentPlan } from '@taxikine/core/planning/home/planAtHome';
 import { useCallback, useMemo } from 'react';
 import { useUpdate, useWrite } from '../data/useFile';
 import { today } from '../words/when';

@@ -1,6 +1,6 @@
-import { weekdayOf } from '@taxikine/core/week/calendarDay';
-import type { HomePlan } from '@taxikine/core/week/homePlan';
-import type { WeekStage } from '@taxikine/core/week/weekInput';
+import { weekdayOf } from '@taxikine/core/foundation/time/calendarDay';
+import type { HomePlan } from '@taxikine/core/records/homePlan';
+import type { WeekStage } from '@taxikine/core/planning/home/weekInput';
 
 /** Weeks of a course differ by their kind only. */
 export const WEEK_KINDS = ['first', 'usual', 'lighter'] as const;

@@ -1,4 +1,4 @@
-import { LEAST_PASSWORD } from '@taxikine/core/contract/account';
+import { LEAST_PASSWORD } from '@taxikine/core/records/wire/account';
 import { useState } from 'react';
 import { Button } from '../ui/Button';
 import { Field } from '../ui/Field';

@@ -1,4 +1,4 @@
-import type { WelcomeShown } from '@taxikine/core/contract/people';
+import type { WelcomeShown } from '@taxikine/core/records/wire/people';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { View } from '@tamagui/core';
 import { useState } from 'react';

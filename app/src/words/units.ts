@@ -3,7 +3,7 @@ import {
   shownUnit,
   type ShownUnit,
   type UnitSystem,
-} from '@taxikine/core/words/unitSystem';
+} from '@taxikine/core/foundation/words/unitSystem';
 import { useStore } from '../data/store';
 import { ways } from './ways';
 

@@ -1,4 +1,4 @@
-import { inUnitsWhereMarked } from '@taxikine/core/words/unitSystem';
+import { inUnitsWhereMarked } from '@taxikine/core/foundation/words/unitSystem';
 import { useSyncExternalStore } from 'react';
 import { catalogue } from './i18n';
 import { ways } from './ways';

@@ -1,5 +1,5 @@
-import type { Weekday } from '@taxikine/core/knowledge/weekdays';
-import { weekFrom } from '@taxikine/core/week/calendarDay';
+import type { Weekday } from '@taxikine/core/foundation/time/weekdays';
+import { weekFrom } from '@taxikine/core/foundation/time/calendarDay';
 import { useMemo } from 'react';
 import { useStore } from '../data/store';
 import { ways } from './ways';

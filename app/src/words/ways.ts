@@ -1,4 +1,4 @@
-import { USUAL_WAYS, type Ways } from '@taxikine/core/words/ways';
+import { USUAL_WAYS, type Ways } from '@taxikine/core/foundation/words/ways';
 import { createStore } from '../data/store';
 
 /** How the practice says things: one for all that is shown, as the language is. */

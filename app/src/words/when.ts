@@ -1,5 +1,5 @@
-import { daysFrom } from '@taxikine/core/week/calendarDay';
-import { dayIn, timeIn } from '@taxikine/core/words/zoned';
+import { daysFrom } from '@taxikine/core/foundation/time/calendarDay';
+import { dayIn, timeIn } from '@taxikine/core/foundation/time/zoned';
 // By itself: the whole library would be bundled otherwise.
 import { format } from 'date-fns/format';
 import { ways } from './ways';

@@ -1,7 +1,7 @@
 import { PATTERNS, type CaseFile, type HistoryItem, type Pattern, type Side } from '../../src';
-import { usualSetup } from '../../src/visit/usualSetup';
-import { buildNodes } from '../../src/trace/buildNodes';
-import type { CauseNode } from '../../src/trace/inference/network';
+import { usualSetup } from '../../src/reading/visit/usualSetup';
+import { buildNodes } from '../../src/inference/trace/buildNodes';
+import type { CauseNode } from '../../src/inference/trace/inference/network';
 
 export type Random = () => number;
 

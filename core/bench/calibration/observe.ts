@@ -7,13 +7,13 @@ import {
   type Grade,
   type MaybeSide,
 } from '../../src';
-import { normal } from '../../src/numeric/random';
-import { connect, factorsAt } from '../../src/trace/connect';
-import type { Finding } from '../../src/trace/inference/network';
-import { feltRatio } from '../../src/trace/observe/observeChecks';
-import { rangeRatio } from '../../src/trace/rangeRatio';
-import { faultRatio } from '../../src/trace/sizeRatio';
-import { candidatesOf, type Candidate } from '../../src/trace/next/candidates';
+import { normal } from '../../src/foundation/numeric/random';
+import { connect, factorsAt } from '../../src/inference/trace/connect';
+import type { Finding } from '../../src/inference/trace/inference/network';
+import { feltRatio } from '../../src/inference/trace/observe/observeChecks';
+import { rangeRatio } from '../../src/inference/trace/rangeRatio';
+import { faultRatio } from '../../src/inference/trace/sizeRatio';
+import { candidatesOf, type Candidate } from '../../src/planning/asking/candidates';
 import { chance, oneOf, type MadeClient, type Random } from './client';
 
 /** Whether a finding shows: a noisy-OR of what is present, rarer where something present speaks against it. */

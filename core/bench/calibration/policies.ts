@@ -1,9 +1,9 @@
-import type { Finding, Network } from '../../src/trace/inference/network';
-import { posteriors } from '../../src/trace/inference/posteriors';
+import type { Finding, Network } from '../../src/inference/trace/inference/network';
+import { posteriors } from '../../src/inference/trace/inference/posteriors';
 import { DEFAULT_APPROACH } from '../../src/knowledge/approaches';
-import type { SeenFault } from '../../src/trace/caseFile';
-import type { Candidate } from '../../src/trace/next/candidates';
-import { inQuestion, weigh } from '../../src/trace/next/weigh';
+import type { SeenFault } from '../../src/records/caseFile';
+import type { Candidate } from '../../src/planning/asking/candidates';
+import { inQuestion, weigh } from '../../src/planning/asking/weigh';
 import { oneOf, type Random } from './client';
 
 /** Which of what is left is asked next. */

@@ -13,10 +13,10 @@ import {
   type RangeCheck,
   type Side,
 } from '../../src';
-import { normal, within } from '../../src/numeric/random';
-import { connect } from '../../src/trace/connect';
-import { nodeKey, type Finding } from '../../src/trace/inference/network';
-import { observeDepth } from '../../src/trace/observe/observeDepth';
+import { normal, within } from '../../src/foundation/numeric/random';
+import { connect } from '../../src/inference/trace/connect';
+import { nodeKey, type Finding } from '../../src/inference/trace/inference/network';
+import { observeDepth } from '../../src/inference/trace/observe/observeDepth';
 import type { MadeClient, Random } from './client';
 
 /** Ranges that the posture solver takes from this client's causes, and the checks that find them. */

@@ -1,8 +1,8 @@
-import type { Finding, Network } from '../../src/trace/inference/network';
-import { posteriors } from '../../src/trace/inference/posteriors';
-import type { SeenFault } from '../../src/trace/caseFile';
-import type { Candidate } from '../../src/trace/next/candidates';
-import { inQuestion } from '../../src/trace/next/weigh';
+import type { Finding, Network } from '../../src/inference/trace/inference/network';
+import { posteriors } from '../../src/inference/trace/inference/posteriors';
+import type { SeenFault } from '../../src/records/caseFile';
+import type { Candidate } from '../../src/planning/asking/candidates';
+import { inQuestion } from '../../src/planning/asking/weigh';
 import { seeded } from '../../src';
 import type { MadeClient, Random } from './client';
 import { answerOf, askable, seeFaults } from './observe';

@@ -1,13 +1,13 @@
-import type { CaseDocument } from '../../src/case/caseDocument';
-import { traceReport, type TraceReport } from '../../src/case/traceReport';
+import type { CaseDocument } from '../../src/exchange/case/caseDocument';
+import { traceReport, type TraceReport } from '../../src/exchange/case/traceReport';
 import { oneCause, type CauseId } from '../../src/knowledge/causes';
 import { oneCheck, type CheckId } from '../../src/knowledge/checks';
 import type { RangeNorm } from '../../src/knowledge/checkRow';
 import type { ProbeId } from '../../src/knowledge/probes';
 import { canBeSeen, oneFault } from '../../src/knowledge/faults';
 import { LINKS, type LinkRow } from '../../src/knowledge/links';
-import { CAUSE_OF_RANGE } from '../../src/planning/gapCauses';
-import { otherSide } from '../../src/sides/side';
+import { CAUSE_OF_RANGE } from '../../src/planning/session/gapCauses';
+import { otherSide } from '../../src/foundation/sides/side';
 
 /** A range that is short on one side, and a fault that comes from it. */
 interface Truth {

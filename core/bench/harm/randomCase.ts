@@ -1,11 +1,11 @@
 import { CHECKS, type CheckRow } from '../../src/knowledge/checks';
 import { canBeSeen, FAULTS, type FaultRow } from '../../src/knowledge/faults';
 import { FLAGS } from '../../src/knowledge/flags';
-import { GRADES, isStaggered, PATTERNS } from '../../src/knowledge/patterns';
+import { GRADES, isStaggered, PATTERNS } from '../../src/body/stance/patterns';
 import { REGIONS } from '../../src/knowledge/regions';
-import { SIDES } from '../../src/sides/side';
-import { PAIN_KINDS } from '../../src/trace/caseFile';
-import { usualSetup } from '../../src/visit/usualSetup';
+import { SIDES } from '../../src/foundation/sides/side';
+import { PAIN_KINDS } from '../../src/records/caseFile';
+import { usualSetup } from '../../src/reading/visit/usualSetup';
 import { chance, oneOf, type Random } from '../calibration/client';
 
 const upTo = (random: Random, most: number): number => Math.floor(random() * (most + 1));

@@ -1,5 +1,5 @@
-import type { PoseId } from '../skeleton/poses';
-import type { Side } from '../sides/side';
+import type { PoseId } from '../body/skeleton/poses';
+import type { Side } from '../foundation/sides/side';
 import type { CheckId } from './checks';
 
 /** What a body does to seem to have more range than it has. */

@@ -1,4 +1,4 @@
-import type { MaybeSide } from '../sides/side';
+import type { MaybeSide } from '../foundation/sides/side';
 
 export interface DrillOnSide {
   readonly drill: string;

@@ -1,4 +1,4 @@
-import type { PoseId } from '../skeleton/poses';
+import type { PoseId } from '../body/skeleton/poses';
 import type { DrillId } from './drills';
 
 /** Start and end of each drill as the figure shows it, left side worked; the same twice where nothing moves. */

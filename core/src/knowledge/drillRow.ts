@@ -4,8 +4,8 @@ import type { CauseId } from './causes';
 import type { DrillLoad } from './drillLoad';
 import type { FlagId } from './flags';
 import type { Kit } from './kit';
-import type { Pose } from '../skeleton/pose';
-import type { Pattern } from './patterns';
+import type { Pose } from '../body/skeleton/pose';
+import type { Pattern } from '../body/stance/patterns';
 
 export const FAMILIES = [
   'reset',

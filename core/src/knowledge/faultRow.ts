@@ -1,5 +1,5 @@
-import type { Pattern, Phase, View, Zone } from './patterns';
-import type { Setup } from './setup';
+import type { Pattern, Phase, View, Zone } from '../body/stance/patterns';
+import type { Setup } from '../body/stance/setup';
 
 /**
  * How a fault lies on the body: `limb` belongs to one side, `toward` is a direction the whole

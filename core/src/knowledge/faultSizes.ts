@@ -1,6 +1,6 @@
 import type { FaultId } from './faults';
-import type { Pattern } from './patterns';
-import type { Setup } from './setup';
+import type { Pattern } from '../body/stance/patterns';
+import type { Setup } from '../body/stance/setup';
 
 /** The look in which a fault was seen. */
 export interface SeenIn {

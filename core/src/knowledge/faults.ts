@@ -1,4 +1,4 @@
-import type { Grade } from './patterns';
+import type { Grade } from '../body/stance/patterns';
 import type { FaultRow } from './faultRow';
 import { FAULTS_OF_LEGS } from './faultsOfLegs';
 import { FAULTS_OF_TRUNK } from './faultsOfTrunk';

@@ -1,5 +1,5 @@
 import { DOWN_BOTTOM, DOWN_BOTTOM_UP, FRONTAL, type FaultRow } from './faultRow';
-import { PATTERNS } from './patterns';
+import { PATTERNS } from '../body/stance/patterns';
 
 /** Departures from plan that are seen at knees, ankles and feet. */
 export const FAULTS_OF_LEGS = [

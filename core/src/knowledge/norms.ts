@@ -1,4 +1,4 @@
-import { errorParts, semOfMean } from '../change/errorParts';
+import { errorParts, semOfMean } from './errorParts';
 import type { CheckId, RangeCheck, RangeNorm } from './checks';
 
 /** What a coach holds usual or restricted for one client, where it is not what the table says. */

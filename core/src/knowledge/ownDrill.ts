@@ -1,10 +1,10 @@
-import type { Pose } from '../skeleton/pose';
+import type { Pose } from '../body/skeleton/pose';
 import type { BreathId } from './breaths';
 import type { CauseId } from './causes';
 import type { Dose, DrillRow, EffectSize, Family, Position } from './drillRow';
 import type { FlagId } from './flags';
 import type { Kit } from './kit';
-import type { Pattern } from './patterns';
+import type { Pattern } from '../body/stance/patterns';
 
 /** A posture set on the figure; its words follow from the drill's name. */
 export type OwnPose = Omit<Pose, 'id' | 'words'>;

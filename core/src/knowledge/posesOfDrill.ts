@@ -1,5 +1,5 @@
-import type { Pose } from '../skeleton/pose';
-import { onePose } from '../skeleton/poses';
+import type { Pose } from '../body/skeleton/pose';
+import { onePose } from '../body/skeleton/poses';
 import { DRILL_POSES } from './drillPoses';
 import type { DrillRow } from './drillRow';
 import type { DrillId } from './drills';

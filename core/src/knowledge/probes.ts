@@ -1,5 +1,5 @@
-import type { Side } from '../sides/side';
-import type { Setup } from './setup';
+import type { Side } from '../foundation/sides/side';
+import type { Setup } from '../body/stance/setup';
 
 /** One changed condition under which the pattern is looked at again. */
 export interface ProbeRow {

@@ -2,7 +2,7 @@ import type { CauseId } from './causes';
 import type { DrillRow, Position } from './drillRow';
 import { DRILLS } from './drills';
 import type { Kit } from './kit';
-import { doseMinutes } from '../planning/doseSeconds';
+import { doseMinutes } from './doseSeconds';
 
 /** What a drill is looked for by; what is not said does not matter. */
 export interface DrillQuery {

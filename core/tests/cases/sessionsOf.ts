@@ -8,10 +8,10 @@ import {
   type SessionLimits,
   type SessionWish,
 } from '../../src';
-import { planReport, type ReportedPlan } from '../../src/case/planReport';
-import { careFrom, reportedCare } from '../../src/case/reportedCare';
-import { plannedCauses } from '../../src/planning/plannedCauses';
-import { reconcile } from '../../src/trace/reconcile/reconcile';
+import { planReport, type ReportedPlan } from '../../src/exchange/case/planReport';
+import { careFrom, reportedCare } from '../../src/exchange/case/reportedCare';
+import { plannedCauses } from '../../src/planning/session/plannedCauses';
+import { reconcile } from '../../src/inference/trace/reconcile/reconcile';
 import { ACCEPTANCE_CASES, type AcceptanceCase } from './acceptanceCases';
 import { CASES_OF_CARE } from './casesOfCare';
 

@@ -1,8 +1,8 @@
 import { caseFileFrom, nextChecks, trace, type CaseFile, type NextCheck } from '../../src';
-import type { Finding, Network } from '../../src/trace/inference/network';
-import { networkOf } from '../../src/trace/networkOf';
-import { reasonsOf } from '../../src/trace/reasons';
-import { reconcile } from '../../src/trace/reconcile/reconcile';
+import type { Finding, Network } from '../../src/inference/trace/inference/network';
+import { networkOf } from '../../src/inference/trace/networkOf';
+import { reasonsOf } from '../../src/inference/trace/reasons';
+import { reconcile } from '../../src/inference/trace/reconcile/reconcile';
 import { ACCEPTANCE_CASES, type AcceptanceCase } from './acceptanceCases';
 import { CASES_OF_CARE } from './casesOfCare';
 

@@ -1,6 +1,6 @@
 import { oneFault, SIDES } from '../../src';
-import { RULES } from '../../src/recording/proposals';
-import { measuredOf } from '../../src/recording';
+import { RULES } from '../../src/media/recording/proposals';
+import { measuredOf } from '../../src';
 import { analysed, film } from './films';
 
 const CAMERA = { rollDeg: 3, pitchDeg: -2, pixelsPerMetre: 400 };

@@ -1,5 +1,5 @@
 import { bodyOf, parseRecorderInput, record, type RecordedDocument } from '../../src';
-import { analyse, readKeypoints, type Analysis } from '../../src/recording';
+import { analyse, readKeypoints, type Analysis } from '../../src';
 
 export const BODY = { heightM: 1.75, massKg: 75 };
 export const body = bodyOf(BODY.heightM, BODY.massKg);

@@ -1,8 +1,8 @@
-import { normal, seeded } from '../../src/numeric/random';
-import { smoothed } from '../../src/recording/butterworth';
-import { findRepetitions } from '../../src/recording/repetitions';
-import { residualCutoff } from '../../src/recording/residualCutoff';
-import { valueAt } from '../../src/recording/readings';
+import { normal, seeded } from '../../src/foundation/numeric/random';
+import { smoothed } from '../../src/media/recording/butterworth';
+import { findRepetitions } from '../../src/media/recording/repetitions';
+import { residualCutoff } from '../../src/media/recording/residualCutoff';
+import { valueAt } from '../../src/media/recording/readings';
 
 const RATE = 30;
 const series = (count: number, of: (second: number) => number) =>

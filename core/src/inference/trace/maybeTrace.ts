@@ -1,0 +1,12 @@
+import type { CaseFile } from '../../records/caseFile';
+import { trace, type Trace } from './trace';
+
+/** A trace, or null when the findings contradict each other beyond belief. */
+export function maybeTrace(file: CaseFile): Trace | null {
+  try {
+    return trace(file);
+  } catch (error) {
+    if (error instanceof RangeError) return null;
+    throw error;
+  }
+}

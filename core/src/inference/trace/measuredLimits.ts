@@ -1,0 +1,59 @@
+import { otherSide, SIDES, type Side } from '../../foundation/sides/side';
+import type { LimitsDeg, SideLimitsDeg } from '../../body/solver/limits';
+import type { CheckFinding } from '../../records/caseFile';
+import { bestOf } from './observe/observeChecks';
+
+/** Which check measures which limit of the posture model. */
+export const LIMIT_OF_CHECK: Readonly<Record<string, keyof SideLimitsDeg>> = {
+  'ankle-bend-knee-bent': 'ankleBendDeg',
+  'ankle-bend-knee-straight': 'ankleBendStraightDeg',
+  'hip-bend': 'hipBendDeg',
+  'hip-turn-in': 'hipTurnInDeg',
+  'hip-turn-out': 'hipTurnOutDeg',
+  'hip-extend': 'hipExtendDeg',
+  'knee-bend': 'kneeBendDeg',
+  'straight-leg-raise': 'straightLegRaiseDeg',
+};
+
+/** A muscle over two joints cannot allow more than the joint itself; a measure that says so erred. */
+const ENDS: readonly (readonly [line: keyof SideLimitsDeg, joint: keyof SideLimitsDeg])[] = [
+  ['ankleBendStraightDeg', 'ankleBendDeg'],
+  ['straightLegRaiseDeg', 'hipBendDeg'],
+];
+
+function withinJoint(limits: SideLimitsDeg): SideLimitsDeg {
+  const next: Record<string, number> = { ...limits };
+  for (const [line, joint] of ENDS) {
+    const [a, b] = [limits[line], limits[joint]];
+    if (a !== undefined && b !== undefined) next[line] = Math.min(a, b);
+  }
+  return next;
+}
+
+function limitsOn(side: Side, checks: readonly CheckFinding[]): SideLimitsDeg {
+  const found = checks.flatMap((check) => {
+    const limit = LIMIT_OF_CHECK[check.check];
+    const deg = bestOf(check);
+    return limit && check.side === side && deg !== undefined ? [[limit, deg] as const] : [];
+  });
+  return withinJoint(Object.fromEntries(found));
+}
+
+/** What was measured, as limits of the posture model; what was not is left open. */
+export const measuredLimits = (checks: readonly CheckFinding[]): LimitsDeg =>
+  Object.fromEntries(SIDES.map((side) => [side, limitsOn(side, checks)]));
+
+const has = (limits: LimitsDeg, side: Side, ...names: (keyof SideLimitsDeg)[]): boolean =>
+  names.every((name) => limits[side]?.[name] !== undefined);
+
+/**
+ * Whether enough was measured to hold a depth against: in a squat both ankles and both hips, in a step
+ * the front leg's and how far the rear hip goes back.
+ *
+ * @param front the front foot of a lunge or split; null with the feet side by side
+ */
+export const hasRangesForDepth = (limits: LimitsDeg, front: Side | null): boolean =>
+  front
+    ? has(limits, front, 'ankleBendDeg', 'hipBendDeg') &&
+      has(limits, otherSide(front), 'hipExtendDeg')
+    : SIDES.every((side) => has(limits, side, 'ankleBendDeg', 'hipBendDeg'));

@@ -1,6 +1,0 @@
-import { clientSummary, type Due } from '../today/clientSummary';
-import type { ClientFile } from '../visit/records';
-
-/** The look that is due next, as the list of clients has it; null while the last visit is open. */
-export const maybeDueLook = (file: ClientFile, zone?: string): Due | null =>
-  clientSummary(file, zone).due;

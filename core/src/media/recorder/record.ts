@@ -1,0 +1,134 @@
+import { seeded } from '../../foundation/numeric/random';
+import { COCO_JOINTS, JOINTS, type Joint } from '../../records/joints';
+import type { Skeleton } from '../../body/skeleton/skeleton';
+import { skeletonOf } from '../../body/skeleton/skeletonOf';
+import { SIDES } from '../../foundation/sides/side';
+import { limitsOf, usualCapacities, type Capacities } from '../../body/solver/limits';
+import { problemOf, type PostureProblem } from '../../body/solver/problem';
+import { stanceOf } from '../../body/solver/stance';
+import { stateOf } from '../../body/solver/state';
+import { bodyPoints } from './bodyPoints';
+import { filmed, sureness } from './film';
+import { momentAt, playedRepetitions, playedSeconds, type Played } from './motion';
+import { playOnSkeleton, playOnVariables } from './playedFaults';
+import { posturePath, type PosturePath } from './posturePath';
+import { PLAYED_FAULTS, type InjectedFault, type RecorderInput } from './recorderInput';
+import { truthOf } from './truth';
+
+/** A simulated recording as a document: our keypoint JSON, with its truth kept. */
+export interface RecordedDocument {
+  readonly format: 'taxikine-recording';
+  readonly version: 1;
+  readonly pattern: RecorderInput['pattern'];
+  readonly view: RecorderInput['camera']['view'];
+  readonly heightM: number;
+  readonly massKg: number;
+  readonly setup: RecorderInput['setup'];
+  readonly pixelsPerMetre: number;
+  readonly joints: readonly Joint[];
+  readonly frames: readonly { readonly t: number; readonly keypoints: readonly number[] }[];
+  readonly truth: ReturnType<typeof truthOf> & {
+    readonly faults: readonly (InjectedFault & { readonly amount: number })[];
+    /** How deep this body went: the asked depth, or where its limits stopped it. */
+    readonly depthDeg: number;
+    readonly camera: RecorderInput['camera'];
+    readonly seed: number;
+  };
+}
+
+export type Recorded =
+  | { readonly status: 'recorded'; readonly document: RecordedDocument }
+  | { readonly status: 'impossible'; readonly why: string };
+
+function problemIn(input: RecorderInput): PostureProblem {
+  const { pattern, body, setup, limits, strength } = input;
+  const usual = usualCapacities(body.massKg);
+  const stance = stanceOf(pattern, setup, body.heightM);
+  const weaker = Object.fromEntries(
+    SIDES.map((side) => {
+      const { hipNm, kneeNm } = usual[side];
+      return [side, { hipNm: hipNm * strength.hip, kneeNm: kneeNm * strength.knee }];
+    }),
+  ) as unknown as Capacities;
+  return problemOf(body, stance, limitsOf(limits), weaker);
+}
+
+/** A squat that is asked to stop short goes no deeper than that. */
+function askedDepth({ depthDeg, faults }: RecorderInput): number {
+  const short = faults.find(({ fault }) => fault === 'depth-short');
+  return short ? (short.amount ?? PLAYED_FAULTS['depth-short']) : depthDeg;
+}
+
+function skeletonAt(
+  problem: PostureProblem,
+  path: PosturePath,
+  played: readonly Played[],
+  { faults }: RecorderInput,
+): (time: number) => Skeleton {
+  return (time) => {
+    const moment = momentAt(played, time);
+    const q = playOnVariables(path.at(moment.depth), faults, moment);
+    return playOnSkeleton(skeletonOf({ problem, state: stateOf(problem, q) }), faults, moment);
+  };
+}
+
+const shortened = (value: number): number => Math.round(value * 100) / 100;
+
+function framesOf(
+  input: RecorderInput,
+  joints: readonly Joint[],
+  at: (t: number) => Skeleton,
+  seconds: number,
+  random: () => number,
+) {
+  const { camera, framesPerSecond, noise, dropped, body } = input;
+  const frames: { t: number; keypoints: number[] }[] = [];
+  for (let i = 0; i <= seconds * framesPerSecond; i++) {
+    if (i > 0 && random() < dropped) continue;
+    const t = i / framesPerSecond;
+    const points = bodyPoints(at(t));
+    const keypoints = joints.flatMap((joint) => {
+      const [x, y] = filmed(camera, points[joint], noise * body.heightM, random);
+      return [shortened(x), shortened(y), sureness(camera, joint, random)];
+    });
+    frames.push({ t: Math.round(t * 1e4) / 1e4, keypoints });
+  }
+  return frames;
+}
+
+/**
+ * Plays a pattern by the posture solver through time and films it: the stand-in for a camera. The same
+ * input gives the same recording.
+ */
+export function record(input: RecorderInput): Recorded {
+  const random = seeded(input.seed);
+  const problem = problemIn(input);
+  const path = posturePath(problem, askedDepth(input));
+  if (!path)
+    return { status: 'impossible', why: 'this body cannot stand in this set-up with these limits' };
+  const played = playedRepetitions(input.repetitions, input.secondsDown, input.secondsUp, random);
+  const at = skeletonAt(problem, path, played, input);
+  const joints = input.feet ? JOINTS : COCO_JOINTS;
+  const frames = framesOf(input, joints, at, playedSeconds(played), random);
+  const faults = input.faults.map((one) => ({
+    ...one,
+    amount: one.amount ?? PLAYED_FAULTS[one.fault],
+  }));
+  const { pattern, body, setup, camera, seed } = input;
+  return {
+    status: 'recorded',
+    document: {
+      format: 'taxikine-recording',
+      version: 1,
+      pattern,
+      view: camera.view,
+      heightM: body.heightM,
+      massKg: body.massKg,
+      setup,
+      pixelsPerMetre: camera.pixelsPerMetre,
+      joints,
+      frames,
+      truth: { ...truthOf(played, at), faults, depthDeg: path.depthDeg, camera, seed },
+    },
+  };
+}

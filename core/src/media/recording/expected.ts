@@ -1,0 +1,110 @@
+import { bodyOf } from '../../body/segments/body';
+import type { Pattern } from '../../body/stance/patterns';
+import { USUAL_SETUP } from '../../body/stance/setup';
+import { degOfRad } from '../../foundation/numeric/angle';
+import type { Vec3 } from '../../foundation/numeric/vector';
+import { signOf, type Side } from '../../foundation/sides/side';
+import { askSettle, problemFrom, type PostureQuestion } from '../../body/solver/ask';
+import { usualRangesOf } from '../../inference/depth/usualRanges';
+import { skeletonOf } from '../../body/skeleton/skeletonOf';
+import type { RecordingHead } from '../../records/recording';
+
+/** A usual height where none is known: leans depend little on it. */
+const USUAL_HEIGHT_M = 1.72;
+
+/** What the posture model is asked about a recorded body with usual ranges. */
+function questionOf(
+  { heightM = USUAL_HEIGHT_M, massKg, segments, setup }: RecordingHead,
+  pattern: Pattern,
+) {
+  const usual = usualRangesOf(pattern);
+  return {
+    pattern,
+    body: bodyOf(heightM, massKg ?? 22 * heightM * heightM, segments),
+    setup: { ...USUAL_SETUP, ...setup },
+    limits: { left: usual, right: usual },
+    tuckDeg: 0,
+  } satisfies PostureQuestion;
+}
+
+/** A thigh angle at which a body stands about upright and its legs still bend. */
+const STANDING_DEG = 75;
+
+/** How far a balanced standing body leans from ankles to shoulders, in radians. */
+export function standingLeanRad(head: RecordingHead): number {
+  const question = questionOf(head, 'squat');
+  const answer = askSettle(question, { thighDeg: STANDING_DEG });
+  if (answer.status !== 'found') return 0;
+  const { legs, arms } = skeletonOf({ problem: problemFrom(question), state: answer.state });
+  const [ankle, shoulder] = [legs.left.ankle, arms.left.shoulder];
+  return Math.atan2(shoulder[0] - ankle[0], shoulder[2] - ankle[2]);
+}
+
+/** How a body of these lengths with usual ranges would stand, and what a camera would see of it. */
+export interface ExpectedPosture {
+  readonly thighDeg: number;
+  readonly trunkLeanDeg: number;
+  readonly shinLeanDeg: Readonly<Record<Side, number>>;
+  /** Lean of the shin inward, from the front. */
+  readonly shinInDeg: Readonly<Record<Side, number>>;
+  /** Hip joints over ankles. */
+  readonly hipHeightM: number;
+}
+
+const frontal = (from: Vec3, to: Vec3): number => Math.atan2(to[1] - from[1], to[2] - from[2]);
+
+function expectedAt(question: PostureQuestion, thighDeg: number): ExpectedPosture | null {
+  const usual = askSettle(question, { thighDeg });
+  // Deeper than usual ranges go, nothing is usual: then as if nothing limited it.
+  const answer =
+    usual.status === 'found' ? usual : askSettle({ ...question, limits: {} }, { thighDeg });
+  if (answer.status !== 'found') return null;
+  const { legs } = skeletonOf({ problem: problemFrom(question), state: answer.state });
+  const shinIn = (side: Side): number =>
+    degOfRad(-signOf(side) * frontal(legs[side].ankle, legs[side].knee));
+  const { trunkLeanDeg, shinLeanDeg } = answer.posture;
+  return {
+    thighDeg,
+    trunkLeanDeg,
+    shinLeanDeg,
+    shinInDeg: { left: shinIn('left'), right: shinIn('right') },
+    hipHeightM:
+      (legs.left.hip[2] + legs.right.hip[2] - legs.left.ankle[2] - legs.right.ankle[2]) / 2,
+  };
+}
+
+/** How deep: by the thigh where it was seen from the side, by the hips' height from the front. */
+export type SeenDepth = { readonly thighDeg: number } | { readonly hipHeightM: number };
+
+/**
+ * How a body of these lengths with usual ranges would stand at a depth; beyond those ranges as if it had
+ * none. Null in a hinge, whose lean is the depth itself.
+ */
+export function expectedPosture(
+  head: RecordingHead,
+  pattern: Pattern,
+  seen: SeenDepth,
+): ExpectedPosture | null {
+  if (pattern === 'hinge') return null;
+  const question = questionOf(head, pattern);
+  if ('thighDeg' in seen) return expectedAt(question, Math.min(HIGHEST_DEG, seen.thighDeg));
+  return byHipHeight(question, seen.hipHeightM);
+}
+
+const HIGHEST_DEG = 85;
+const LOWEST_DEG = -35;
+
+/** Halves the range of thigh angles until the hips are as high as was seen. */
+function byHipHeight(question: PostureQuestion, heightM: number): ExpectedPosture | null {
+  let [low, high] = [LOWEST_DEG, HIGHEST_DEG];
+  let found: ExpectedPosture | null = null;
+  for (let i = 0; i < 8; i++) {
+    const half = (low + high) / 2;
+    const at = expectedAt(question, half);
+    if (!at) return found;
+    found = at;
+    if (at.hipHeightM > heightM) high = half;
+    else low = half;
+  }
+  return found;
+}

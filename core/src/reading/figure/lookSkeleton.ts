@@ -1,0 +1,103 @@
+import type { Body } from '../../body/segments/body';
+import type { Pattern, Phase } from '../../body/stance/patterns';
+import type { Setup } from '../../body/stance/setup';
+import { signOf } from '../../foundation/sides/side';
+import { askSettle, problemFrom } from '../../body/solver/ask';
+import { orUsual } from '../../inference/depth/usualRanges';
+import type { SeenFault } from '../../records/caseFile';
+import { observedAim } from './observedAim';
+import { onOneLeg } from '../../body/skeleton/onOneLeg';
+import { poseSkeleton } from '../../body/skeleton/poseSkeleton';
+import { onePose } from '../../body/skeleton/poses';
+import type { Skeleton } from '../../body/skeleton/skeleton';
+import { skeletonOf } from '../../body/skeleton/skeletonOf';
+import { squatPosture, type SquatAim } from '../../body/skeleton/squatPosture';
+
+/** A moment of a repetition, with what was seen in it. */
+export interface SeenMoment {
+  readonly pattern: Pattern;
+  readonly phase: Phase;
+  readonly faults: readonly SeenFault[];
+}
+
+/** Standing to begin a hinge; feet close together leave the legs a little short of straight. */
+const SOFT_KNEES: SquatAim = { thighDeg: 83, shinLeanDeg: 5 };
+
+const ONE_LEG = { stanceCm: 10, thighDeg: 26, shiftM: 0.035 } as const;
+
+type Depth = { readonly thighDeg: number } | { readonly trunkLeanDeg: number };
+
+const lean = (...degrees: number[]): Depth[] => degrees.map((trunkLeanDeg) => ({ trunkLeanDeg }));
+const thigh = (...degrees: number[]): Depth[] => degrees.map((thighDeg) => ({ thighDeg }));
+
+/** Where a usual body is at each phase; the next of a list where it cannot be at the one before. */
+const DEPTHS: Readonly<Record<Exclude<Pattern, 'squat'>, Readonly<Record<Phase, Depth[]>>>> = {
+  hinge: {
+    start: [],
+    down: lean(34, 25),
+    bottom: lean(64, 55, 45),
+    up: lean(34, 25),
+    finish: [],
+  },
+  lunge: {
+    start: thigh(62, 56, 50),
+    down: thigh(36, 40),
+    bottom: thigh(4, 10, 16),
+    up: thigh(36, 40),
+    finish: thigh(62, 56, 50),
+  },
+  split: {
+    start: thigh(66, 60, 54),
+    down: thigh(34, 38),
+    bottom: thigh(0, 6, 12),
+    up: thigh(34, 38),
+    finish: thigh(66, 60, 54),
+  },
+};
+
+/** Drawn deeper or shallower when a number was read. */
+function depthsOf({ pattern, phase, faults }: SeenMoment): Depth[] {
+  if (pattern === 'squat') return [];
+  const usual = DEPTHS[pattern][phase];
+  const short = faults.find((fault) => fault.fault === 'depth-short' && fault.phase === phase);
+  if (short?.value === undefined || pattern === 'hinge') return usual;
+  return [{ thighDeg: short.value }, ...usual];
+}
+
+/**
+ * The body at one moment of a pattern as a coach sees it: a squat with the seen faults drawn into it,
+ * the others where a usual body of these lengths would stand in this set-up.
+ */
+export function lookSkeleton(body: Body, setup: Setup, moment: SeenMoment): Skeleton {
+  const { oneLeg } = setup;
+  if (!oneLeg) return onBothLegs(body, setup, moment);
+  const close = { ...setup, stanceCm: ONE_LEG.stanceCm };
+  return onOneLeg(onBothLegs(body, close, moment), oneLeg, moment.pattern);
+}
+
+/** On one leg nobody goes far down, and the hips come over the foot that carries. */
+function squatAim({ phase, faults }: SeenMoment, { oneLeg }: Setup): SquatAim {
+  const aim = observedAim(phase, faults);
+  if (!oneLeg) return aim;
+  return {
+    ...aim,
+    thighDeg: Math.max(aim.thighDeg, ONE_LEG.thighDeg),
+    shiftM: (aim.shiftM ?? 0) + signOf(oneLeg) * ONE_LEG.shiftM,
+  };
+}
+
+function onBothLegs(body: Body, setup: Setup, moment: SeenMoment): Skeleton {
+  const { pattern, phase } = moment;
+  if (pattern === 'squat') return skeletonOf(squatPosture(body, setup, squatAim(moment, setup)));
+  const limits = orUsual({}, pattern);
+  const question = { pattern, body, setup, limits, tuckDeg: 0 };
+  for (const depth of depthsOf(moment)) {
+    const answer = askSettle(question, depth);
+    if (answer.status === 'found')
+      return skeletonOf({ problem: problemFrom(question), state: answer.state });
+  }
+  const upright = phase === 'start' || phase === 'finish';
+  return upright && pattern === 'hinge'
+    ? skeletonOf(squatPosture(body, setup, SOFT_KNEES))
+    : poseSkeleton(body, onePose(upright ? 'standing' : pattern));
+}

@@ -1,0 +1,30 @@
+import Joi from 'joi';
+import { isCalendarDay } from '../../foundation/time/calendarDay';
+
+/** Joi as the whole product uses it: no guessing of types, every problem told, unknown refused. */
+export const J: Joi.Root = Joi.defaults((schema) =>
+  schema.options({ convert: false, abortEarly: false, errors: { wrap: { label: false } } }),
+);
+
+export const id = () => J.string().guid({ version: 'uuidv4' }).required();
+/** A moment that somebody can have meant: what is outside, no calendar here keeps. */
+export const instant = () =>
+  J.string()
+    .isoDate()
+    .max(30)
+    .pattern(/^(19|20|21)\d{2}-/, 'a moment between 1900 and 2199')
+    .custom((text: string, helpers) =>
+      isCalendarDay(text.slice(0, 10))
+        ? text
+        : helpers.message({ custom: `${text.slice(0, 10)} is no day` }),
+    );
+/** A day of the calendar: the thirtieth of February is none. */
+export const day = () =>
+  J.string()
+    .pattern(/^\d{4}-\d{2}-\d{2}$/, 'a day as yyyy-mm-dd')
+    .custom((text: string, helpers) =>
+      isCalendarDay(text) ? text : helpers.message({ custom: `${text} is no day` }),
+    );
+export const oneOf = (values: readonly unknown[]) => J.valid(...values);
+export const side = () => oneOf(['left', 'right']);
+export const maybeSide = () => oneOf(['left', 'right', null]);

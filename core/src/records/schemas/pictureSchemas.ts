@@ -1,0 +1,67 @@
+import { VIEWS, PHASES } from '../../body/stance/patterns';
+import { FRONTAL_MARKS, SIDE_MARKS } from '../marks';
+import { bytesOfBase64 } from '../../foundation/bytes/bytesOfBase64';
+import { jpegProblem } from '../../foundation/bytes/jpegProblem';
+import { id, instant, J, oneOf } from './joi';
+
+/** Longest side of a picture that is worked on, in pixels. */
+export const MOST_PIXELS = 4096;
+/** Characters of base64: about 640 kilobytes of picture. */
+const MOST_BASE64 = 880_000;
+
+const point = () =>
+  J.array()
+    .ordered(
+      J.number()
+        .min(-MOST_PIXELS)
+        .max(2 * MOST_PIXELS)
+        .required(),
+      J.number()
+        .min(-MOST_PIXELS)
+        .max(2 * MOST_PIXELS)
+        .required(),
+    )
+    .length(2);
+
+const line = { from: point().required(), to: point().required() };
+
+/** What was marked on a picture; the picture itself is another record, and only if it is kept. */
+export const pictureSchema = J.object({
+  id: id(),
+  clientId: id(),
+  visitId: id(),
+  role: oneOf(['first', 'again']).required(),
+  view: oneOf(VIEWS).required(),
+  phase: oneOf(PHASES).required(),
+  width: J.number().integer().min(1).max(MOST_PIXELS).required(),
+  height: J.number().integer().min(1).max(MOST_PIXELS).required(),
+  marks: J.object(
+    Object.fromEntries([...SIDE_MARKS, ...FRONTAL_MARKS].map((mark) => [mark, point()])),
+  ).required(),
+  plumb: J.object(line).allow(null).required(),
+  scale: J.object({ ...line, cm: J.number().greater(0).max(400).required().label('length') })
+    .allow(null)
+    .required(),
+  imageWrites: J.number().integer().min(0).max(10_000).required(),
+  kept: J.boolean().required(),
+  takenOn: instant().required(),
+  removed: J.boolean().required(),
+});
+
+/** A picture that is kept: nothing but its pixels. Null once it was let go. */
+export const imageSchema = J.object({
+  id: id(),
+  clientId: id(),
+  visitId: id(),
+  jpeg: J.string()
+    .base64()
+    .max(MOST_BASE64)
+    .allow(null)
+    .required()
+    .label('picture')
+    .custom((text: string, helpers) => {
+      const problem = jpegProblem(bytesOfBase64(text));
+      return problem ? helpers.message({ custom: `{{#label}} ${problem}` }) : text;
+    })
+    .messages({ 'string.max': '{{#label}} is too large to be kept: at most 640 kB' }),
+});

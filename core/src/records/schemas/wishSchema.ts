@@ -1,0 +1,31 @@
+import { DRILLS, isShipped, oneDrill } from '../../knowledge/drills';
+import type { DrillOnSide } from '../../knowledge/drillKey';
+import { doseSchema } from './doseSchema';
+import { J, maybeSide, oneOf } from './joi';
+
+/** A drill of the library, or a coach's own by its UUID. */
+export const drillId = () =>
+  J.alternatives()
+    .try(oneOf(DRILLS.map((row) => row.id)), J.string().guid())
+    .required();
+
+const onSide = J.object({ drill: drillId(), side: maybeSide().required() }).custom(
+  (one: DrillOnSide, helpers) =>
+    !isShipped(one.drill) || oneDrill(one.drill).oneSided === (one.side !== null)
+      ? one
+      : helpers.message({
+          custom: `${one.drill} ${one.side === null ? 'needs a side' : 'has no side'}`,
+        }),
+);
+/** A drill on a side, as one string (`tall-march@`, `hip-rock-back@left`). */
+const key = () => J.string().max(80);
+
+/** What a coach holds on to in a session, field by field. */
+export const wishSchema = {
+  locked: J.array().items(onSide).max(20),
+  dropped: J.array().items(onSide).max(200),
+  doses: J.object().pattern(key(), doseSchema()).max(40),
+  order: J.array().items(key()).max(40),
+  // An app from before there were ladders wrote wishes without them.
+  rungs: J.object().pattern(key(), J.string().max(40)).max(40).optional().default({}),
+};

@@ -1,6 +1,0 @@
-import type { Pain } from '../trace/caseFile';
-import type { LookRecord } from './records';
-
-/** What was told to hurt in the looks of a visit. */
-export const painsOf = (looks: readonly (Pick<LookRecord, 'pain'> | null)[]): readonly Pain[] =>
-  looks.flatMap((look) => look?.pain ?? []);
