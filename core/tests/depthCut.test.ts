@@ -124,6 +124,49 @@ describe('as deep as a surgeon allows', () => {
   });
 });
 
+describe('what is said of a cut', () => {
+  it.each([
+    [
+      'ankle',
+      4,
+      'squat',
+      'Thighs no lower than 30° above level: there the right ankle bends 31° instead of 35°.',
+    ],
+    [
+      'ankle',
+      6,
+      'squat',
+      'Thighs no lower than 50° above level: there the right ankle bends 25° instead of 35°.',
+    ],
+    // No depth spares it: the highest is what is left.
+    [
+      'ankle',
+      6,
+      'split',
+      'Thighs no lower than 45° above level: there the right ankle bends 43° instead of 60°.',
+    ],
+    ['hip', 6, 'hinge', 'Lean no further than 45°: there the right hip bends 66° instead of 106°.'],
+    [
+      'low-back',
+      6,
+      'squat',
+      'Thighs no lower than 45° above level: there the trunk leans 24° instead of 37°.',
+    ],
+    // Hardly less than where it hurts: no number is told.
+    ['low-back', 4, 'split', 'Thighs no lower than level.'],
+  ] as const)('%s at %i in a %s: %s', (region, score, pattern, says) => {
+    const setup = pattern === 'squat' ? USUAL_SETUP : usualSetup(pattern, 1.75);
+    const side = region === 'low-back' ? null : 'right';
+    const cut = maybeDepthCut(question([painAt({ region, score, side })], { pattern, setup }));
+    expect(cut!.says).toBe(says);
+  });
+
+  it('an ankle that hardly moves in a hinge is no reason', () =>
+    expect(
+      degOf({ region: 'ankle' }, { pattern: 'hinge', setup: usualSetup('hinge', 1.75) }),
+    ).toBeNull());
+});
+
 describe('above which depth the pattern is practised', () => {
   it.each<[string, Partial<Pain>, boolean]>([
     ['a knee that hurts at the bottom', {}, true],
