@@ -94,7 +94,7 @@ export { type CheckId, CHECKS, oneCheck } from './knowledge/checks';
 export { type DisagreementRow, DISAGREEMENTS } from './knowledge/disagreements';
 export { doseMinutes, doseWords, REST_BETWEEN_SETS, setSeconds } from './knowledge/doseSeconds';
 export { DRILL_CHAINS, easierDrill, harderDrill } from './knowledge/drillChains';
-export { drillKey } from './knowledge/drillKey';
+export { causeKey, drillKey } from './knowledge/keys';
 export { DRILL_POSES } from './knowledge/drillPoses';
 export { type Dose, type DrillRow, FAMILIES, type Family } from './knowledge/drillRow';
 export { type DrillId, DRILLS, oneDrill } from './knowledge/drills';

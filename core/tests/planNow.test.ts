@@ -1,11 +1,11 @@
 import type { Outcome } from '../src/planning/asking/expectedGain';
 import { PlanNow } from '../src/planning/asking/PlanNow';
-import { nodeKey } from '../src/inference/trace/inference/network';
+import { causeKey } from '../src/knowledge/keys';
 import { ROOMY } from './planMadeUp';
 
 const NODES = (['ankle-joint', 'hip-bend', 'midback'] as const).map((cause) => {
   const side = cause === 'midback' ? null : 'right';
-  return { key: nodeKey(cause, side), cause, side, prior: 0.2 } as const;
+  return { key: causeKey(cause, side), cause, side, prior: 0.2 } as const;
 });
 const [ANKLE, OPEN, HIP] = [
   [0.9, 0.05, 0.05],

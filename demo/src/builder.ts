@@ -37,6 +37,7 @@ import {
   type Dose,
   type SetLog,
   noRecords,
+  causeKey,
 } from '@taxikine/core';
 import { addMinutes, subDays } from 'date-fns';
 import { addHome, type DemoHome } from './home';
@@ -206,7 +207,7 @@ function climbRecord(frame: Frame, climb: DemoClimb, i: number, place: number): 
     ...frame.ids(`climb/${i}`),
     drill,
     side,
-    targets: targets.map(({ cause }) => `${cause}:${side ?? '-'}`),
+    targets: targets.map(({ cause }) => causeKey(cause, side)),
     place,
     dose,
     status: 'done',

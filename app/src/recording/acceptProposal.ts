@@ -1,3 +1,4 @@
+import { faultKey } from '@taxikine/core/knowledge/keys';
 import { oneFault } from '@taxikine/core/knowledge/faults';
 import type { SeenFault } from '@taxikine/core/records/caseFile';
 import type { LookRecord } from '@taxikine/core/records/records';
@@ -22,9 +23,7 @@ export function accepted(look: LookRecord, proposal: Proposal): LookRecord {
   return {
     ...look,
     faults: [...look.faults.filter((one) => !isSame(one, fault)), fault],
-    clear: look.clear.filter(
-      (one) => one !== fault.fault && one !== `${fault.fault}@${fault.side}`,
-    ),
+    clear: look.clear.filter((one) => one !== fault.fault && one !== faultKey(fault)),
   };
 }
 

@@ -1,3 +1,5 @@
+import { onSide } from '@taxikine/core/foundation/sides/onSide';
+import { drillKey, type DrillOnSide } from '@taxikine/core/knowledge/keys';
 import { oneCheck } from '@taxikine/core/knowledge/checks';
 import { maybeLowered, type RungToday } from '@taxikine/core/planning/ladder/rungToday';
 import { tryOf } from '@taxikine/core/records/rungTry';
@@ -53,8 +55,7 @@ function useStale(visit: VisitFile, found: Trace): boolean {
     [found, visit, library],
   );
   const untouched = visit.drills.every((one) => isWaiting(one) && !isBegun(one.clock));
-  const keys = (list: readonly { drill: string; side: string | null }[]) =>
-    list.map(({ drill, side }) => `${drill}@${side}`).join();
+  const keys = (list: readonly DrillOnSide[]) => list.map(drillKey).join();
   const chosen = now.map(({ drill, side }) => ({ drill: drill.id, side }));
   return untouched && keys(visit.drills) !== keys(chosen);
 }
@@ -213,7 +214,7 @@ function TakeAgain({ drill, visit, width }: Pick<DrillLineProps, 'drill' | 'visi
   const [open, setOpen] = useState<string | null>(null);
   return worth.map(({ check, side }) => {
     const row = oneCheck(check);
-    const key = `${check}@${side ?? ''}`;
+    const key = onSide(check, side);
     const name = side ? `${row.name}, ${t(side)}` : row.name;
     const done = taken.some((one) => one.check === check && one.side === side);
     return open === key || done ? (

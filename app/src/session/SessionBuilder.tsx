@@ -1,6 +1,6 @@
 import { KIT } from '@taxikine/core/knowledge/kit';
 import type { OwnDrill } from '@taxikine/core/knowledge/ownDrill';
-import { drillKey } from '@taxikine/core/knowledge/drillKey';
+import { drillKey } from '@taxikine/core/knowledge/keys';
 import type { PlannedDrill } from '@taxikine/core/planning/session/planSession';
 import { NO_WISH } from '@taxikine/core/records/sessionWish';
 import { isWished } from '@taxikine/core/planning/session/wish';

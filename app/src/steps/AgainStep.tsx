@@ -1,7 +1,8 @@
 import { FAULT_LEVELS, oneFault } from '@taxikine/core/knowledge/faults';
 import type { SeenFault } from '@taxikine/core/records/caseFile';
 import { RATINGS, type LookRecord } from '@taxikine/core/records/records';
-import { faultKey, levelIn } from '@taxikine/core/inference/visit/verdicts';
+import { levelIn } from '@taxikine/core/inference/visit/verdicts';
+import { faultKey } from '@taxikine/core/knowledge/keys';
 import { fillSide } from '@taxikine/core/foundation/words/fill';
 import { unitSign, withUnit } from '@taxikine/core/foundation/words/units';
 import { View } from '@tamagui/core';

@@ -9,7 +9,7 @@ import {
 import { onePhrase } from '@taxikine/core/knowledge/phrases';
 import { clamp } from '@taxikine/core/foundation/numeric/safety';
 import { RATINGS, type LookRecord } from '@taxikine/core/records/records';
-import { faultKey } from '@taxikine/core/inference/visit/verdicts';
+import { faultKey } from '@taxikine/core/knowledge/keys';
 import { fillSide } from '@taxikine/core/foundation/words/fill';
 import { withUnit } from '@taxikine/core/foundation/words/units';
 import { View } from '@tamagui/core';

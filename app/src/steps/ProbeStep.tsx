@@ -15,7 +15,7 @@ import type { LookRecord, ProbeRecord } from '@taxikine/core/records/records';
 import { suspectSide } from '@taxikine/core/inference/visit/suspectSide';
 import { SIDES, type Side } from '@taxikine/core/foundation/sides/side';
 import { suspectProbes } from '@taxikine/core/reading/visit/suspects';
-import { faultKey } from '@taxikine/core/inference/visit/verdicts';
+import { faultKey } from '@taxikine/core/knowledge/keys';
 import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
 import { fillSide } from '@taxikine/core/foundation/words/fill';
 import { View } from '@tamagui/core';

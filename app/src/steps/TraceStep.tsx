@@ -1,3 +1,4 @@
+import { faultKey } from '@taxikine/core/knowledge/keys';
 import { rivalsOf } from '@taxikine/core/planning/asking/rivals';
 import type { Trace } from '@taxikine/core/inference/trace/trace';
 import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
@@ -79,7 +80,7 @@ interface TracedProps {
 }
 
 const faultKeys = ({ first }: VisitFile): string[] => [
-  ...new Set((first?.faults ?? []).map(({ fault, side }) => (side ? `${fault}@${side}` : fault))),
+  ...new Set((first?.faults ?? []).map(faultKey)),
 ];
 
 function Traced({ visit, view, actual, shown, width, wide }: TracedProps) {

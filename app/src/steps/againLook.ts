@@ -5,7 +5,7 @@ import type { SeenFault } from '@taxikine/core/records/caseFile';
 import { rangeRatio } from '@taxikine/core/inference/trace/rangeRatio';
 import { NOTHING_SEEN } from '@taxikine/core/records/blanks';
 import type { LookRecord } from '@taxikine/core/records/records';
-import { faultKey } from '@taxikine/core/inference/visit/verdicts';
+import { faultKey } from '@taxikine/core/knowledge/keys';
 import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
 
 /** The retest opens with the set-up of the first look, locked. */

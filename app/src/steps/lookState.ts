@@ -11,7 +11,7 @@ import {
 import type { MaybeSide } from '@taxikine/core/foundation/sides/side';
 import type { SeenFault } from '@taxikine/core/records/caseFile';
 import type { LookRecord } from '@taxikine/core/records/records';
-import { faultKey } from '@taxikine/core/inference/visit/verdicts';
+import { faultKey } from '@taxikine/core/knowledge/keys';
 
 type Look = LookRecord;
 

@@ -3,7 +3,7 @@ import { doseWords } from '@taxikine/core/knowledge/doseSeconds';
 import { drillOf } from '@taxikine/core/records/drillOf';
 import type { ClientRecord } from '@taxikine/core/records/records';
 import type { HomeDrill } from '@taxikine/core/records/homePlan';
-import { drillKey } from '@taxikine/core/knowledge/drillKey';
+import { drillKey } from '@taxikine/core/knowledge/keys';
 import { setOften } from '@taxikine/core/planning/home/weekWish';
 import { View } from '@tamagui/core';
 import { useState } from 'react';

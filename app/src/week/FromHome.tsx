@@ -7,7 +7,7 @@ import { ANSWERS } from '@taxikine/core/records/homePlan';
 import type { HomeReport } from '@taxikine/core/planning/home/homeReports';
 import { entriesOf } from '@taxikine/core/planning/home/planAtHome';
 import { stepAdvice, withStep } from '@taxikine/core/planning/home/stepAdvice';
-import { drillKey } from '@taxikine/core/knowledge/drillKey';
+import { drillKey } from '@taxikine/core/knowledge/keys';
 import { View } from '@tamagui/core';
 import { useMemo } from 'react';
 import { Button } from '../ui/Button';

@@ -2,7 +2,7 @@ import { drillOf } from '@taxikine/core/records/drillOf';
 import type { ClientFile } from '@taxikine/core/records/records';
 import { maybeVisitFile } from '@taxikine/core/inference/case/visitFile';
 import { heldFromHome } from '@taxikine/core/planning/home/homeDrills';
-import { drillKey } from '@taxikine/core/knowledge/drillKey';
+import { drillKey } from '@taxikine/core/knowledge/keys';
 import { View } from '@tamagui/core';
 import { Words } from '../ui/text';
 import { useText } from '../words/useText';

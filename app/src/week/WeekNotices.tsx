@@ -1,8 +1,7 @@
 import { oneCause } from '@taxikine/core/knowledge/causes';
 import { drillOf } from '@taxikine/core/records/drillOf';
-import { causeOfKey } from '@taxikine/core/inference/visit/findingsOf';
+import { causeOfKey, drillKey } from '@taxikine/core/knowledge/keys';
 import type { HomePlan } from '@taxikine/core/records/homePlan';
-import { drillKey } from '@taxikine/core/knowledge/drillKey';
 import { fillSide } from '@taxikine/core/foundation/words/fill';
 import { View } from '@tamagui/core';
 import { Words } from '../ui/text';

@@ -15,7 +15,8 @@ import {
 } from '../../src';
 import { normal, within } from '../../src/foundation/numeric/random';
 import { connect } from '../../src/inference/trace/connect';
-import { nodeKey, type Finding } from '../../src/inference/trace/inference/network';
+import { type Finding } from '../../src/inference/trace/inference/network';
+import { causeKey } from '../../src/knowledge/keys';
 import { observeDepth } from '../../src/inference/trace/observe/observeDepth';
 import type { MadeClient, Random } from './client';
 
@@ -40,7 +41,7 @@ export interface Squatted {
 }
 
 const isThere = ({ nodes, present }: MadeClient, cause: string, side: Side | null): boolean =>
-  present[nodes.findIndex(({ key }) => key === nodeKey(cause, side))] ?? false;
+  present[nodes.findIndex(({ key }) => key === causeKey(cause, side))] ?? false;
 
 /** How much of the spread of a range a person has on both sides alike. Ours. */
 const ALIKE = 0.8;

@@ -1,4 +1,4 @@
-import type { DrillOnSide } from '../knowledge/drillKey';
+import type { DrillOnSide } from '../knowledge/keys';
 import type { Dose } from '../knowledge/drillRow';
 
 /** What the coach holds on to; the session is chosen around it. */

@@ -10,7 +10,7 @@ import { type SessionLimits } from '../../planning/session/sessionLimits';
 import { NO_WISH, type SessionWish } from '../../records/sessionWish';
 import type { CareFor } from '../../inference/safety/careOf';
 import type { Pain } from '../../records/caseFile';
-import { nodeKey } from '../../inference/trace/inference/network';
+import { causeKey } from '../../knowledge/keys';
 import { fillSide } from '../../foundation/words/fill';
 import type { CauseId } from '../../knowledge/causes';
 import type { MaybeSide } from '../../foundation/sides/side';
@@ -91,7 +91,7 @@ function planned({
 }: Read['trace']['causes'][number]): PlannedCause {
   const { kind, sentence } = oneCause(id);
   return {
-    key: nodeKey(id, side),
+    key: causeKey(id, side),
     cause: id,
     side,
     kind,

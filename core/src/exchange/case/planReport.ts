@@ -1,3 +1,4 @@
+import { causeOfKey } from '../../knowledge/keys';
 import type { CauseId } from '../../knowledge/causes';
 import type { Family } from '../../knowledge/drillRow';
 import type { PlannedCause } from '../../planning/session/candidates';
@@ -57,7 +58,7 @@ export function planReport(
       drill: drill.id,
       family: drill.family,
       side,
-      targets: [...new Set(targets.map((key) => key.split(':')[0] as CauseId))],
+      targets: [...new Set(targets.map((key) => causeOfKey(key).cause))],
       dose: doseWords(dose),
       minutes: rounded(minutes),
       why,

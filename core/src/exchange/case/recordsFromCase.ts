@@ -5,7 +5,7 @@ import type { Ignored } from '../../inference/trace/reconcile/kept';
 import { withSide } from '../../inference/trace/observe/observeProbes';
 import { reconcile } from '../../inference/trace/reconcile/reconcile';
 import { maybeTrace } from '../../inference/trace/maybeTrace';
-import { nodeKey } from '../../inference/trace/inference/network';
+import { causeKey } from '../../knowledge/keys';
 import type { CaseFile, CheckFinding } from '../../records/caseFile';
 import { NOTHING_HELD, NOTHING_MEASURED, NOTHING_SEEN, NOTHING_TOLD } from '../../records/blanks';
 import type {
@@ -148,7 +148,7 @@ const clientRecord = (document: CaseDocument, making: Making, id: string): Clien
 function opinionsOf(file: CaseFile, now: Instant): VisitRecord['opinions'] {
   const found = maybeTrace(file);
   return (file.coach ?? []).map(({ cause, side, says, why }) => {
-    const key = nodeKey(cause, side ?? null);
+    const key = causeKey(cause, side ?? null);
     const byFindings = found?.causes.find((one) => one.key === key)?.byFindings ?? 0;
     return { cause, side: orNull(side), says, why, on: now, byFindings };
   });

@@ -1,3 +1,4 @@
+import { apart } from '../../foundation/sides/onSide';
 import type { CauseId, CauseKind } from '../../knowledge/causes';
 import type { CheckId } from '../../knowledge/checks';
 import { oneReferQuestion, type ReferId } from '../../knowledge/refer';
@@ -61,8 +62,6 @@ export interface TraceReport {
 
 const rounded = (value: number, digits: number): number => Number(value.toFixed(digits));
 
-const bareFault = (key: string): string => key.split('@')[0];
-
 function causeOf(cause: TracedCause, why: CauseReasons | undefined): ReportedCause {
   const { cause: id, side, kind, p, byFindings, coach, consistentWith, explains } = cause;
   return {
@@ -72,7 +71,7 @@ function causeOf(cause: TracedCause, why: CauseReasons | undefined): ReportedCau
     p: rounded(p, 4),
     ...(coach ? { byFindings: rounded(byFindings, 4), coach } : {}),
     consistentWith,
-    explains: [...new Set(explains.map(({ fault }) => bareFault(fault)))],
+    explains: [...new Set(explains.map(({ fault }) => apart(fault).id))],
     ...(why ? { priorDecibans: rounded(why.prior, 2) } : {}),
     because: (why?.reasons ?? []).map(({ words, decibans }) => ({
       finding: words,

@@ -1,3 +1,4 @@
+import { onSide } from '../../foundation/sides/onSide';
 import { drillOf } from '../../records/drillOf';
 import { cautionsOf, STANDING_CAUTION } from '../../inference/safety/cautionsOf';
 import { oneCheck, type CheckId } from '../../knowledge/checks';
@@ -11,7 +12,6 @@ import { caseFileOf } from '../../inference/case/caseFileOf';
 import type { CheckRecord, DrillRecord } from '../../records/records';
 import { ownNorm } from '../../inference/visit/repeatsIn';
 import {
-  faultKey,
   levelIn,
   timesOf,
   valueOf,
@@ -19,6 +19,7 @@ import {
   withheldBecause,
   type VisitVerdict,
 } from '../../inference/visit/verdicts';
+import { faultKey } from '../../knowledge/keys';
 import type { VisitFile } from '../../inference/case/visitFile';
 import { fillSide } from '../../foundation/words/fill';
 import { probabilityWords } from '../../foundation/words/probability';
@@ -112,7 +113,7 @@ function measuredLines(visit: VisitFile, verdicts: readonly VisitVerdict[]): Rep
     const before = measuredWords(record, visit);
     if (!before) return [];
     const { check, side } = record;
-    const key = `${check}${side ? `@${side}` : ''}`;
+    const key = onSide(check, side);
     const later = taken('again').find((one) => one.check === check && one.side === side);
     const { name } = oneCheck(check as CheckId);
     return {

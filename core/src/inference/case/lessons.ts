@@ -1,7 +1,8 @@
 import { drillOf } from '../../records/drillOf';
 import { oneCause } from '../../knowledge/causes';
 import type { Lesson } from '../../records/caseFile';
-import { causeOfKey, verdictsOn } from '../visit/findingsOf';
+import { verdictsOn } from '../visit/findingsOf';
+import { causeOfKey } from '../../knowledge/keys';
 import type { ClientFile, Versioned, VisitRecord } from '../../records/records';
 import type { Instant } from '../../foundation/time/instant';
 import { verdictsOf, type VisitVerdict } from '../visit/verdicts';

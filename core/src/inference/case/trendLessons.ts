@@ -1,7 +1,8 @@
 import { oneCause } from '../../knowledge/causes';
 import { checkSeries, type CheckSeries } from '../trend/checkSeries';
 import { maybeSideTrend, type SideTrend } from '../trend/outlook';
-import { bringsAbout, causeOfKey } from '../visit/findingsOf';
+import { bringsAbout } from '../visit/findingsOf';
+import { causeOfKey } from '../../knowledge/keys';
 import type { VisitLesson } from './lessons';
 import type { ClientFile, Versioned, VisitRecord } from '../../records/records';
 

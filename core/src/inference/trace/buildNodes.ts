@@ -3,7 +3,8 @@ import { HISTORY_EFFECTS, type HistoryRow } from '../../knowledge/history';
 import { oddsOf, probabilityOfOdds } from '../../foundation/numeric/odds';
 import { otherSide, SIDES, type MaybeSide } from '../../foundation/sides/side';
 import type { CaseFile, HistoryItem } from '../../records/caseFile';
-import { nodeKey, type CauseNode } from './inference/network';
+import { type CauseNode } from './inference/network';
+import { causeKey } from '../../knowledge/keys';
 
 const speaksOf = (row: HistoryRow, item: HistoryItem): boolean =>
   row.what === item.what &&
@@ -27,19 +28,19 @@ function priorOf(row: CauseRow, side: MaybeSide, client: CaseFile['client']): nu
 const ruledOut = ({ given }: CaseFile['client']): Set<string> =>
   new Set(
     given.flatMap(({ cause, side }) =>
-      (oneCause(cause).rulesOut ?? []).map((other) => nodeKey(other, side)),
+      (oneCause(cause).rulesOut ?? []).map((other) => causeKey(other, side)),
     ),
   );
 
 /** A node for every cause and side, with history in its prior; what is given is certain. */
 export function buildNodes(client: CaseFile['client']): CauseNode[] {
-  const given = new Set(client.given.map((item) => nodeKey(item.cause, item.side)));
+  const given = new Set(client.given.map((item) => causeKey(item.cause, item.side)));
   const out = ruledOut(client);
   return (CAUSES as readonly CauseRow[])
     .flatMap((row) => {
       const sides: readonly MaybeSide[] = row.sided ? SIDES : [null];
       return sides.map((side) => {
-        const key = nodeKey(row.id, side);
+        const key = causeKey(row.id, side);
         return {
           key,
           cause: row.id as CauseNode['cause'],

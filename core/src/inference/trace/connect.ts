@@ -1,3 +1,4 @@
+import { onSide } from '../../foundation/sides/onSide';
 import {
   AGAINST,
   DEFAULT_LEAK,
@@ -70,7 +71,7 @@ export function connect(observation: Observation, nodes: readonly CauseNode[]): 
     ratio,
   );
   return {
-    id: `${observation.finding}${observation.side ? `@${observation.side}` : ''}`,
+    id: onSide(observation.finding, observation.side),
     words: observation.words,
     ratio: observation.ratio,
     leak: LEAKS[observation.finding] ?? DEFAULT_LEAK,

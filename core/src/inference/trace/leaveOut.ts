@@ -1,3 +1,4 @@
+import { onSide } from '../../foundation/sides/onSide';
 import type { CaseFile } from '../../records/caseFile';
 import { observeChecks } from './observe/observeChecks';
 import { observeFaults } from './observe/observeFaults';
@@ -5,7 +6,7 @@ import { observePain } from './observe/observePain';
 import { observeProbes } from './observe/observeProbes';
 import { oneCheck } from '../../knowledge/checks';
 import { oneProbe } from '../../knowledge/probes';
-import { keyOf } from './reconcile/kept';
+import { faultKey } from '../../knowledge/keys';
 
 /** Something that was found, as it can be left out of a trace to see what hangs on it. */
 export interface LeavableFinding {
@@ -16,7 +17,7 @@ export interface LeavableFinding {
 
 const faultKeys = ({ look }: CaseFile): LeavableFinding[] =>
   look.faults.map((fault) => ({
-    key: `fault:${keyOf(fault)}`,
+    key: `fault:${faultKey(fault)}`,
     words: observeFaults({ ...look, faults: [fault], clear: [] })[0].words,
   }));
 
@@ -48,7 +49,7 @@ const checkKeys = (file: CaseFile): LeavableFinding[] =>
   file.checks.map((check) => {
     const { name } = oneCheck(check.check);
     const [seen] = observeChecks({ ...file, checks: [check] });
-    const key = check.side ? `check:${check.check}@${check.side}` : `check:${check.check}`;
+    const key = `check:${onSide(check.check, check.side)}`;
     return { key, words: seen?.words ?? name };
   });
 
@@ -68,13 +69,11 @@ export function withoutFindings(file: CaseFile, left: ReadonlySet<string>): Case
     ...file,
     look: {
       ...look,
-      faults: look.faults.filter((one) => !left.has(`fault:${keyOf(one)}`)),
+      faults: look.faults.filter((one) => !left.has(`fault:${faultKey(one)}`)),
       clear: look.clear.filter((one) => !left.has(`clear:${one}`)),
       pain: look.pain.filter((_, i) => !left.has(`pain:${i}`)),
     },
     probes: probes.filter(({ probe }) => !left.has(`probe:${probe}`)),
-    checks: checks.filter(
-      ({ check, side }) => !left.has(side ? `check:${check}@${side}` : `check:${check}`),
-    ),
+    checks: checks.filter(({ check, side }) => !left.has(`check:${onSide(check, side)}`)),
   };
 }

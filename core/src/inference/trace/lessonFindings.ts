@@ -1,5 +1,6 @@
 import type { Lesson } from '../../records/caseFile';
-import { nodeKey, type CauseNode, type Finding } from './inference/network';
+import { type CauseNode, type Finding } from './inference/network';
+import { causeKey } from '../../knowledge/keys';
 
 /**
  * What the end of an earlier visit multiplies the odds of a cause by: how likely that end is if the
@@ -15,7 +16,7 @@ const ODDS: Readonly<Record<Lesson['outcome'], number>> = {
 
 /** Lessons of earlier visits as findings on the odds of their causes; the newest of each speaks. */
 export function lessonFindings(lessons: readonly Lesson[], nodes: readonly CauseNode[]): Finding[] {
-  const newest = new Map(lessons.map((one) => [nodeKey(one.cause, one.side ?? null), one]));
+  const newest = new Map(lessons.map((one) => [causeKey(one.cause, one.side ?? null), one]));
   return nodes.flatMap(({ key }, node): Finding[] => {
     const lesson = newest.get(key);
     if (!lesson) return [];

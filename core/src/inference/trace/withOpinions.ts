@@ -1,11 +1,12 @@
 import type { Opinion } from '../../records/caseFile';
-import { nodeKey, type CauseNode, type Network } from './inference/network';
+import { type CauseNode, type Network } from './inference/network';
+import { causeKey } from '../../knowledge/keys';
 
 export const opinionOn = (
   opinions: readonly Opinion[],
   { key }: Pick<CauseNode, 'key'>,
 ): Opinion | null =>
-  opinions.find(({ cause, side }) => nodeKey(cause, side ?? null) === key) ?? null;
+  opinions.find(({ cause, side }) => causeKey(cause, side ?? null) === key) ?? null;
 
 /**
  * The network as the coach sees it: a pinned cause is there, a dismissed one is not, and the others

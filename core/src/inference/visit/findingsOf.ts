@@ -1,13 +1,9 @@
+import { causeOfKey } from '../../knowledge/keys';
+import { apart } from '../../foundation/sides/onSide';
 import type { CauseId } from '../../knowledge/causes';
 import { LINKS, type SideRule } from '../../knowledge/links';
 import { otherSide, type MaybeSide } from '../../foundation/sides/side';
 import type { VisitVerdict } from './verdicts';
-
-/** The cause and side of a key (`ankle-joint:right`). */
-export function causeOfKey(key: string): { readonly cause: CauseId; readonly side: MaybeSide } {
-  const [cause, on] = key.split(':');
-  return { cause: cause as CauseId, side: on === 'left' || on === 'right' ? on : null };
-}
 
 /** Whether a cause on its side can bring something about on another. */
 function reaches(rule: SideRule, cause: MaybeSide, found: MaybeSide): boolean {
@@ -36,8 +32,8 @@ export function verdictsOn(
   const kind = about === 'fault' ? 'fault' : 'range';
   return verdicts.filter((verdict) => {
     if (verdict.about !== about) return false;
-    const [what, found] = verdict.key.slice(`${about}:`.length).split('@');
-    return bringsAbout(cause, side, `${kind}:${what}`, (found as MaybeSide | undefined) ?? null);
+    const { id, side: found } = apart(verdict.key.slice(`${about}:`.length));
+    return bringsAbout(cause, side, `${kind}:${id}`, found);
   });
 }
 

@@ -1,10 +1,11 @@
+import { faultKey } from '../../knowledge/keys';
+import { onSide } from '../../foundation/sides/onSide';
 import { compareGrades } from '../change/compareGrades';
 import { setupDifferences } from '../change/setupDifferences';
 import { compareMeasures, type Verdict } from '../change/verdict';
 import { oneCheck, type RangeCheck } from '../../knowledge/checks';
 import { betterWayOf, oneFault, type FaultLevel } from '../../knowledge/faults';
 import type { SeenFault } from '../../records/caseFile';
-import type { MaybeSide } from '../../foundation/sides/side';
 import { fillSide } from '../../foundation/words/fill';
 import { withUnit } from '../../foundation/words/units';
 import type { CheckRecord, LookRecord } from '../../records/records';
@@ -24,9 +25,6 @@ export interface VisitVerdict extends Verdict {
   /** What it is held against: "±17 mm is measuring error". */
   readonly against: string;
 }
-
-export const faultKey = (fault: { fault: string; side?: MaybeSide }): string =>
-  `${fault.fault}${fault.side ? `@${fault.side}` : ''}`;
 
 const same = (a: SeenFault) => (b: SeenFault) => faultKey(a) === faultKey(b);
 
@@ -98,7 +96,7 @@ function rangeVerdict(
   const { change: _, smallestReal, ...verdict } = compareMeasures(was, is, sem, betterOf(row));
   return {
     ...verdict,
-    key: `check:${before.check}${before.side ? `@${before.side}` : ''}`,
+    key: `check:${onSide(before.check, before.side)}`,
     about: 'check',
     sentence: before.side ? `${row.name}, ${before.side}` : row.name,
     change: `${withUnit(was, unit)} → ${withUnit(is, unit)}`,

@@ -1,3 +1,4 @@
+import { onSide } from '../../foundation/sides/onSide';
 import { CHECKS, oneCheck, type CheckId, type CheckRow } from '../../knowledge/checks';
 import { normFor } from '../../knowledge/norms';
 import { PROBES, type ProbeId, type ProbeRow } from '../../knowledge/probes';
@@ -60,20 +61,20 @@ function shortEnds({ checks, norms }: CaseFile): ReadonlySet<string> {
       row.type !== 'range' || value === undefined || rangeRatio(value, normFor(row, norms)) > 1
     );
   });
-  return new Set(short.map(({ check, side }) => `${check}@${side ?? ''}`));
+  return new Set(short.map(({ check, side }) => onSide(check, side)));
 }
 
 function checkCandidates(file: CaseFile, nodes: readonly CauseNode[]): Candidate[] {
-  const done = new Set(file.checks.map(({ check, side }) => `${check}@${side ?? ''}`));
+  const done = new Set<string>(file.checks.map(({ check, side }) => onSide(check, side)));
   const short = shortEnds(file);
-  const isDone = (check: string, side: MaybeSide) => done.has(`${check}@${side ?? ''}`);
+  const isDone = (check: string, side: MaybeSide) => done.has(onSide(check, side));
   return (CHECKS as readonly CheckRow[]).flatMap((row) => {
     const sides: readonly MaybeSide[] = row.sided ? SIDES : [null];
     const normed = row.type === 'range' ? { ...row, norm: normFor(row, file.norms) } : row;
     return sides
       .filter((side) => !isDone(row.id, side))
       .filter(() => row.needs !== 'load' || file.look.setup.load.at !== 'none')
-      .filter((side) => !row.after || short.has(`${row.after}@${side ?? ''}`))
+      .filter((side) => !row.after || short.has(onSide(row.after, side)))
       .flatMap((side): Candidate[] => {
         const asked = maybeAskedByCheck(normed, side, nodes);
         const check = row.id as CheckId;

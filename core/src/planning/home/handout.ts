@@ -10,7 +10,7 @@ import type { HomeEntry } from '../../records/homeEntry';
 import { drillState, halvedDose, type DrillState } from './homeState';
 import type { PlacedDose } from './placedDoses';
 import { planWeek } from './planWeek';
-import { drillKey } from '../../knowledge/drillKey';
+import { drillKey } from '../../knowledge/keys';
 import { weekFrom } from '../../foundation/time/calendarDay';
 
 /** A drill on the handout, with the number it has in the grid. */

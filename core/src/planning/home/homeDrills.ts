@@ -1,5 +1,5 @@
 import { EFFECT } from '../session/candidates';
-import { causeOfKey } from '../../inference/visit/findingsOf';
+import { causeOfKey } from '../../knowledge/keys';
 import { drillOf } from '../../records/drillOf';
 import type { ClientFile, DrillRecord, VisitRecord } from '../../records/records';
 import type { VisitPart } from '../../inference/visit/visitPart';
@@ -7,7 +7,7 @@ import type { HomeDrill } from '../../records/homePlan';
 import type { HomeReport } from './homeReports';
 import { maybeStop } from './homeState';
 import { entriesOf } from './planAtHome';
-import { drillKey } from '../../knowledge/drillKey';
+import { drillKey } from '../../knowledge/keys';
 
 /** How likely a cause is held to be when no trace was kept. */
 const UNTRACED = 0.5;

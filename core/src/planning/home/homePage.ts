@@ -15,7 +15,7 @@ import { isDose, type HomeEntry } from '../../records/homeEntry';
 import type { HomeAnswer, HomeDrill } from '../../records/homePlan';
 import { maybeOpenPlan } from './planAtHome';
 import type { PlacedDose } from './placedDoses';
-import { drillKey } from '../../knowledge/drillKey';
+import { drillKey } from '../../knowledge/keys';
 
 /** How far ahead a page that has been opened once works without the server, in days. */
 export const PAGE_DAYS_AHEAD = 14;

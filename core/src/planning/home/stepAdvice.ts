@@ -4,7 +4,7 @@ import { painRule } from '../../inference/safety/painRule';
 import { daysFrom } from '../../foundation/time/calendarDay';
 import { isDose, type DoseEntry, type HomeEntry } from '../../records/homeEntry';
 import type { HomeDrill, HomePlan } from '../../records/homePlan';
-import { drillKey } from '../../knowledge/drillKey';
+import { drillKey } from '../../knowledge/keys';
 
 /** A step along a chain that what was said from home speaks for. */
 export interface StepAdvice {

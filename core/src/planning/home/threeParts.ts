@@ -1,6 +1,6 @@
 import { oneCause, type CauseKind } from '../../knowledge/causes';
 import type { Family } from '../../knowledge/drillRow';
-import { causeOfKey } from '../../inference/visit/findingsOf';
+import { causeOfKey } from '../../knowledge/keys';
 import type { WeekDrill } from './weekInput';
 
 /** A habit is changed by all three, none of them alone. */

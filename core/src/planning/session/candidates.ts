@@ -1,4 +1,4 @@
-import { drillKey } from '../../knowledge/drillKey';
+import { drillKey } from '../../knowledge/keys';
 import type { ApproachId } from '../../knowledge/approaches';
 import type { Dose, DrillRow, EffectSize, Target } from '../../knowledge/drillRow';
 import { loadOf } from '../../knowledge/loadOf';

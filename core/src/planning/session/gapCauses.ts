@@ -1,3 +1,4 @@
+import { causeKey } from '../../knowledge/keys';
 import { smallestRealChange } from '../../inference/change/smallestRealChange';
 import type { CauseId } from '../../knowledge/causes';
 import { oneCheck, type CheckId } from '../../knowledge/checks';
@@ -51,7 +52,7 @@ function gapOf(check: CheckFinding, norms: Norms | undefined): Gap[] {
   const p = Math.min(SUREST, normalCdf((gap - LARGE_GAP * real) / (Math.SQRT2 * sem)));
   const side = check.side ?? null;
   const where = side ? `${side} ${row.name.toLowerCase()}` : row.name.toLowerCase();
-  const key = `${cause}:${side ?? '-'}:gap`;
+  const key = `${causeKey(cause, side)}:gap`;
   const sentence = `${where}: ${Math.round(gap)}° more when moved than by itself`;
   const planned = { key, cause, side, kind: 'strength', sentence, p, ownStrength: true } as const;
   return p < LEAST_P ? [] : [{ size: gap / real, planned }];

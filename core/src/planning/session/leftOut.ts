@@ -1,7 +1,7 @@
 import { groupBy } from '../../foundation/numeric/groupBy';
 import { probabilityWords } from '../../foundation/words/probability';
 import { type Candidate, type PlannedCause } from './candidates';
-import { drillKey } from '../../knowledge/drillKey';
+import { drillKey } from '../../knowledge/keys';
 import { isGuesswork } from './isGuesswork';
 import { maybeAgainst } from './reasonAgainst';
 import type { SessionLimits } from './sessionLimits';

@@ -22,7 +22,7 @@ import {
   type Candidate,
   type PlannedCause,
 } from './candidates';
-import { drillKey } from '../../knowledge/drillKey';
+import { drillKey } from '../../knowledge/keys';
 import { doseMinutes, maybeFitted } from '../../knowledge/doseSeconds';
 import { isGuesswork } from './isGuesswork';
 import { lengthened } from './lengthened';
@@ -92,7 +92,7 @@ function shortened(one: Candidate, minutes: number): Candidate {
 
 /** What a drill is a way of doing, on its side. */
 const ideaOf = ({ drill, side }: Candidate): string =>
-  `${drill.variantOf ?? drill.id}@${side ?? ''}`;
+  drillKey({ drill: drill.variantOf ?? drill.id, side });
 
 /**
  * Of several ways of doing one thing the first that nothing speaks against and that serves something; none beside

@@ -3,10 +3,10 @@ import { DRILLS } from '../../knowledge/drills';
 import type { MaybeSide } from '../../foundation/sides/side';
 import { LIKELY_ENOUGH } from '../../inference/trace/likelyEnough';
 import { candidatesOf, type Candidate, type PlannedCause } from './candidates';
-import { drillKey } from '../../knowledge/drillKey';
+import { drillKey } from '../../knowledge/keys';
 import { maybeAgainst, type Against } from './reasonAgainst';
 import type { SessionLimits } from './sessionLimits';
-import type { DrillOnSide } from '../../knowledge/drillKey';
+import type { DrillOnSide } from '../../knowledge/keys';
 
 /** A drill that could be done instead, and what speaks against it. */
 export interface Swap {

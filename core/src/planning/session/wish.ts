@@ -1,7 +1,7 @@
 import type { Dose } from '../../knowledge/drillRow';
-import { drillKey } from '../../knowledge/drillKey';
+import { drillKey } from '../../knowledge/keys';
 import type { SessionWish } from '../../records/sessionWish';
-import type { DrillOnSide } from '../../knowledge/drillKey';
+import type { DrillOnSide } from '../../knowledge/keys';
 
 const without = (list: readonly DrillOnSide[], key: string): DrillOnSide[] =>
   list.filter((one) => drillKey(one) !== key);

@@ -1,6 +1,7 @@
 import { oneCheck, type CheckId } from '../../knowledge/checks';
 import type { MaybeSide } from '../../foundation/sides/side';
-import { bringsAbout, causeOfKey } from '../../inference/visit/findingsOf';
+import { bringsAbout } from '../../inference/visit/findingsOf';
+import { causeOfKey } from '../../knowledge/keys';
 import type { DrillRecord } from '../../records/records';
 import { valueOf } from '../../inference/visit/verdicts';
 import type { VisitPart } from '../../inference/visit/visitPart';

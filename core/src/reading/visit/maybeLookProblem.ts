@@ -1,3 +1,4 @@
+import { apart } from '../../foundation/sides/onSide';
 import { canBeSeen, oneFault } from '../../knowledge/faults';
 import { isStaggered, type Pattern } from '../../body/stance/patterns';
 import type { LookRecord } from '../../records/records';
@@ -23,7 +24,7 @@ export function maybeLookProblem(
       path: `faults.${seen}.fault`,
       message: `${faults[seen].fault} is not looked for in a ${pattern}.`,
     };
-  const cleared = clear.findIndex((key) => isForeign(key.split('@')[0]));
+  const cleared = clear.findIndex((key) => isForeign(apart(key).id));
   if (cleared >= 0)
     return {
       path: `clear.${cleared}`,

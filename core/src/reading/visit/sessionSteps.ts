@@ -1,3 +1,4 @@
+import { onSide } from '../../foundation/sides/onSide';
 import { stepGains, type StepGain } from '../../inference/change/stepGains';
 import { oneCheck, type CheckId } from '../../knowledge/checks';
 import { groupBy } from '../../foundation/numeric/groupBy';
@@ -56,6 +57,6 @@ function stepsOf(records: readonly CheckRecord[], part: Part): SessionSteps | nu
 
 /** What each drill of a session did to the checks that were taken between them. */
 export const sessionSteps = (part: Part): SessionSteps[] =>
-  [...groupBy(part.checks, ({ check, side }) => `${check}@${side ?? ''}`).values()]
+  [...groupBy(part.checks, ({ check, side }) => onSide(check, side)).values()]
     .map((records) => stepsOf(records, part))
     .filter((one) => one !== null);

@@ -1,3 +1,4 @@
+import { apart } from '../../foundation/sides/onSide';
 import { drillOf } from '../../records/drillOf';
 import { oneFault } from '../../knowledge/faults';
 import type { CauseKind } from '../../knowledge/causes';
@@ -7,7 +8,8 @@ import type { Trace, TracedCause } from '../../inference/trace/trace';
 import { fillSide } from '../../foundation/words/fill';
 import { withUnit } from '../../foundation/words/units';
 import type { SeenFault } from '../../records/caseFile';
-import { faultKey, verdictsOf, type VisitVerdict } from '../../inference/visit/verdicts';
+import { verdictsOf, type VisitVerdict } from '../../inference/visit/verdicts';
+import { faultKey } from '../../knowledge/keys';
 import type { DrillRecord } from '../../records/records';
 import type { VisitFile } from '../../inference/case/visitFile';
 
@@ -59,11 +61,9 @@ const drillTitle = (record: DrillRecord): string =>
 
 /** A range that was taken again tests the causes on its side that can make it short. */
 const testedBy = (cause: TracedCause, verdict: VisitVerdict): boolean => {
-  const [check, side] = verdict.key.slice('check:'.length).split('@');
-  const linked = LINKS.some(
-    (link) => link.cause === cause.cause && link.finding === `range:${check}`,
-  );
-  return linked && (cause.side === null || side === undefined || cause.side === side);
+  const { id, side } = apart(verdict.key.slice('check:'.length));
+  const linked = LINKS.some((link) => link.cause === cause.cause && link.finding === `range:${id}`);
+  return linked && (cause.side === null || side === null || cause.side === side);
 };
 
 /** The pattern practised for no cause of its own is tested by everything that was seen in it. */

@@ -1,3 +1,4 @@
+import { faultKey } from '../../knowledge/keys';
 import { drillOf } from '../../records/drillOf';
 import { oneFault } from '../../knowledge/faults';
 import { fillSide } from '../../foundation/words/fill';
@@ -18,7 +19,7 @@ const notRegraded = ({ first, again }: Part): VisitLooseEnd[] =>
   (first?.faults ?? [])
     .filter((fault) => levelIn(again, fault) === null)
     .map((fault) => ({
-      key: `fault:${fault.fault}@${fault.side ?? ''}`,
+      key: `fault:${faultKey(fault)}`,
       kind: 'not-regraded',
       what: fillSide(oneFault(fault.fault).sentence, fault.side),
     }));

@@ -7,7 +7,7 @@ import { isShipped } from '../../knowledge/drills';
 import { drillOf } from '../drillOf';
 import type { HomePlanRecord } from '../records';
 import { ANSWERS, COURSE_WEEKS, MOST_MOMENTS, type HomeDrill } from '../homePlan';
-import { drillKey } from '../../knowledge/drillKey';
+import { drillKey } from '../../knowledge/keys';
 import { doseSchema } from './doseSchema';
 import { day, id, instant, J, maybeSide, oneOf } from './joi';
 import { ownDrillSchema } from './ownDrillSchema';

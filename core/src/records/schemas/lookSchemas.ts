@@ -1,3 +1,5 @@
+import { faultKey } from '../../knowledge/keys';
+import type { MaybeSide } from '../../foundation/sides/side';
 import { FAULT_UNITS } from '../../knowledge/faultRow';
 import { FAULTS, oneFault, type FaultRow } from '../../knowledge/faults';
 import { GRADES, PHASES } from '../../body/stance/patterns';
@@ -85,11 +87,11 @@ const pain = J.object({
 
 /** The same fault cannot be there and looked for in vain. */
 function notBoth(
-  look: { faults: { fault: string; side?: string | null }[]; clear: string[] },
+  look: { faults: { fault: string; side?: MaybeSide }[]; clear: string[] },
   helpers: { message: (words: { custom: string }) => unknown },
 ) {
   const both = look.faults.find(
-    (one) => look.clear.includes(one.fault) || look.clear.includes(`${one.fault}@${one.side}`),
+    (one) => look.clear.includes(one.fault) || look.clear.includes(faultKey(one)),
   );
   return both ? helpers.message({ custom: `${both.fault} is both seen and clear` }) : look;
 }

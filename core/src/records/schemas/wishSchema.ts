@@ -1,5 +1,5 @@
 import { DRILLS, isShipped, oneDrill } from '../../knowledge/drills';
-import type { DrillOnSide } from '../../knowledge/drillKey';
+import type { DrillOnSide } from '../../knowledge/keys';
 import { doseSchema } from './doseSchema';
 import { J, maybeSide, oneOf } from './joi';
 

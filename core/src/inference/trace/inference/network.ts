@@ -34,5 +34,3 @@ export interface Network {
   readonly nodes: readonly CauseNode[];
   readonly findings: readonly Finding[];
 }
-
-export const nodeKey = (cause: string, side: MaybeSide): string => `${cause}:${side ?? '-'}`;

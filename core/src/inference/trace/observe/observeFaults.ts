@@ -1,5 +1,6 @@
+import { faultKey } from '../../../knowledge/keys';
+import { apart } from '../../../foundation/sides/onSide';
 import { oneFault, type ClearKey, type FaultId } from '../../../knowledge/faults';
-import type { Side } from '../../../foundation/sides/side';
 import { fillSide } from '../../../foundation/words/fill';
 import { withUnit } from '../../../foundation/words/units';
 import type { CaseFile, SeenFault } from '../../../records/caseFile';
@@ -24,12 +25,12 @@ const withoutWay = (sentence: string): string =>
   sentence.replace(/(,| to the| on the)? \{side\}.*$/, '');
 
 function clear(key: ClearKey): Observation {
-  const [id, side] = key.split('@') as [FaultId, Side | undefined];
+  const { id, side } = apart<FaultId>(key);
   const { sentence } = oneFault(id);
   const what = side ? fillSide(sentence, side) : fillSide(withoutWay(sentence), null);
   return {
     finding: `fault:${id}`,
-    side: side ?? null,
+    side,
     ratio: 0,
     words: `${what}: looked for, clear`,
   };
@@ -39,7 +40,7 @@ function clear(key: ClearKey): Observation {
 function onceEach(look: CaseFile['look']): Observation[] {
   const largest = new Map<string, Observation>();
   for (const fault of look.faults) {
-    const [key, one] = [`${fault.fault}@${fault.side ?? ''}`, seen(fault, look)];
+    const [key, one] = [faultKey(fault), seen(fault, look)];
     if (one.ratio > (largest.get(key)?.ratio ?? 0)) largest.set(key, one);
   }
   return [...largest.values()];

@@ -1,3 +1,4 @@
+import { onSide } from '../../../foundation/sides/onSide';
 import { oneCheck } from '../../../knowledge/checks';
 import { normFor } from '../../../knowledge/norms';
 import { LINKS } from '../../../knowledge/links';
@@ -85,7 +86,7 @@ export function checksAgreeing(file: CaseFile): Kept<CheckFinding> {
   const groups = [
     ...groupBy(
       readings.filter((reading) => !impossible.includes(reading)),
-      ({ check }) => `${check.check}@${check.side ?? ''}`,
+      ({ check }) => onSide(check.check, check.side),
     ).values(),
   ];
   const torn = groups.filter((group) => group.length > 1 && disagree(group, file));

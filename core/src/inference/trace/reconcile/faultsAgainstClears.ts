@@ -1,7 +1,8 @@
 import { oneFault } from '../../../knowledge/faults';
 import { fillSide } from '../../../foundation/words/fill';
 import type { CaseFile, SeenFault } from '../../../records/caseFile';
-import { keyOf, type Clear, type Kept } from './kept';
+import { type Clear, type Kept } from './kept';
+import { faultKey } from '../../../knowledge/keys';
 
 const seenWords = (fault: SeenFault): string =>
   `${fillSide(oneFault(fault.fault).sentence, fault.side ?? null)}: seen, and looked for and clear; neither was used`;
@@ -12,8 +13,8 @@ export function faultsAgainstClears({ faults, clear }: CaseFile['look']): {
   clear: Kept<Clear>;
 } {
   const clears = new Set<string>(clear);
-  const both = (fault: SeenFault) => clears.has(fault.fault) || clears.has(keyOf(fault));
-  const doubtful = new Set(faults.filter(both).flatMap((one) => [one.fault, keyOf(one)]));
+  const both = (fault: SeenFault) => clears.has(fault.fault) || clears.has(faultKey(fault));
+  const doubtful = new Set(faults.filter(both).flatMap((one) => [one.fault, faultKey(one)]));
   return {
     faults: {
       items: faults.filter((fault) => !both(fault)),

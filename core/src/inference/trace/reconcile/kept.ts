@@ -13,7 +13,3 @@ export interface Kept<Item> {
 }
 
 export type Clear = CaseFile['look']['clear'][number];
-
-/** `knee-in@left`, or `depth-short` where there is no side. */
-export const keyOf = ({ fault, side }: { fault: string; side?: string | null }): string =>
-  side ? `${fault}@${side}` : fault;

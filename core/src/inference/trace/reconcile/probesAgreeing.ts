@@ -1,12 +1,13 @@
 import { oneProbe } from '../../../knowledge/probes';
 import { groupBy } from '../../../foundation/numeric/groupBy';
 import type { ProbeFinding } from '../../../records/caseFile';
-import { keyOf, type Kept } from './kept';
+import { type Kept } from './kept';
+import { faultKey } from '../../../knowledge/keys';
 
 /** The same probe judged two ways on the same fault says nothing. */
 export function probesAgreeing(probes: readonly ProbeFinding[]): Kept<ProbeFinding> {
   const numbered = probes.map((probe, i) => ({ probe, i }));
-  const groups = groupBy(numbered, ({ probe }) => `${probe.probe} ${keyOf(probe)}`);
+  const groups = groupBy(numbered, ({ probe }) => `${probe.probe} ${faultKey(probe)}`);
   const torn = [...groups.values()].filter(
     (group) => new Set(group.map(({ probe }) => probe.outcome)).size > 1,
   );
