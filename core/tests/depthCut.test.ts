@@ -138,7 +138,6 @@ describe('what is said of a cut', () => {
       'squat',
       'Thighs no lower than 50° above level: there the right ankle bends 25° instead of 35°.',
     ],
-    // No depth spares it: the highest is what is left.
     [
       'ankle',
       6,
@@ -160,6 +159,11 @@ describe('what is said of a cut', () => {
     const cut = maybeDepthCut(question([painAt({ region, score, side })], { pattern, setup }));
     expect(cut!.says).toBe(says);
   });
+
+  it('where no depth spares it, the highest is what is left', () =>
+    expect(maybeDepthCut(question([painAt()], { seenDeg: 45 }))!.says).toBe(
+      'Thighs no lower than 55° above level: there the right knee bends 58° instead of 72°.',
+    ));
 
   it('an ankle that hardly moves in a hinge is no reason', () =>
     expect(

@@ -360,6 +360,14 @@ describe('probes', () => {
       expect(observe(...order).map(([, ratio]) => ratio)).toEqual(seen);
   });
 
+  it('worse somewhere is worse, in whatever order', () => {
+    const both = [outcome('toes-straight', 'same'), outcome('toes-straight', 'worse', 'tips-back')];
+    for (const order of [both, both.toReversed()])
+      expect(observe(...order).map(([finding, ratio]) => [finding, ratio])).toEqual([
+        ['probe:toes-straight:worse', Infinity],
+      ]);
+  });
+
   it('are told by what came of them', () => {
     const words = (...probes: ProbeFinding[]) =>
       observeProbes(fileOf({ probes })).map((one) => one.words);
