@@ -3,22 +3,25 @@
  * and the client's page are smaller without.
  */
 const TAPPED = [
-  'screens',
-  'steps',
-  'check',
+  'client/trend',
   'figure',
-  'ladder',
-  'player',
-  'session',
-  'thread',
+  'home-plan',
+  'shell',
   'today',
-  'trace',
-  'trend',
   'ui',
-  'verdict',
-  'week',
+  'visit/check',
+  'visit/ladder',
+  'visit/player',
+  'visit/session',
+  'visit/steps',
+  'visit/thread',
+  'visit/trace',
+  'visit/verdict',
 ];
-const isTapped = (file) => TAPPED.some((folder) => file.includes(`/app/src/${folder}/`));
+const SCREENS =
+  /\/app\/src\/(client|library|letters|measure|practice(?!\/(lock|welcome))|visit)\/.*Screen\.tsx$/;
+const isTapped = (file) =>
+  SCREENS.test(file) || TAPPED.some((folder) => file.includes(`/app/src/${folder}/`));
 
 module.exports = (api) => {
   api.cache(true);

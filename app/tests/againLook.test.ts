@@ -4,7 +4,7 @@ import { NOTHING_SEEN } from '@taxikine/core/records/blanks';
 import type { LookRecord } from '@taxikine/core/records/records';
 import { levelIn } from '@taxikine/core/inference/visit/verdicts';
 import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
-import { checksToRepeat, newAgain, regrade, revalue } from '../src/steps/againLook';
+import { checksToRepeat, newAgain, regrade, revalue } from '../src/visit/steps/againLook';
 
 const slide: SeenFault = {
   fault: 'hips-slide',

@@ -1,7 +1,7 @@
 import { clientTrends } from '@taxikine/core/reading/trends/clientTrends';
 import { noRecords, NOTHING_MEASURED, NOTHING_TOLD } from '@taxikine/core/records/blanks';
 import type { CheckRecord, ClientFile } from '@taxikine/core/records/records';
-import { sideSentences } from '../src/trend/checkWords';
+import { sideSentences } from '../src/client/trend/checkWords';
 import '../src/words/coachWords';
 import { catalogue } from '../src/words/i18n';
 

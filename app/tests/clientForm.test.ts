@@ -1,6 +1,6 @@
 import { parse } from '@taxikine/core/records/schemas/problems';
 import { RECORD_SCHEMAS } from '@taxikine/core/records/schemas/recordSchemas';
-import { clientFormSchema, formOf, recordOf, type ClientForm } from '../src/meet/clientForm';
+import { clientFormSchema, formOf, recordOf, type ClientForm } from '../src/client/meet/clientForm';
 
 const schema = clientFormSchema((key) => key, 'metric');
 const form: ClientForm = {

@@ -1,7 +1,7 @@
 import type { Dose } from '@taxikine/core/knowledge/drillRow';
 import { momentOf } from '@taxikine/core/planning/player/timeline';
 import type { SetClock } from '@taxikine/core/records/records';
-import { cueBetween } from '../src/player/cues';
+import { cueBetween } from '../src/visit/player/cues';
 
 const NOW = Date.parse('2026-11-26T09:00:00.000Z');
 const DOSE: Dose = { by: 'hold', seconds: 40, sets: 2 };

@@ -1,5 +1,5 @@
 import { DEEDS, type Deed, type DeedShown } from '@taxikine/core/records/wire/audit';
-import { deedWords } from '../src/deeds/deedWords';
+import { deedWords } from '../src/practice/deeds/deedWords';
 import '../src/words/houseWords';
 import { catalogue } from '../src/words/i18n';
 

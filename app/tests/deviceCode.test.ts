@@ -7,7 +7,7 @@ import {
   MOST_WRONG,
   setCode,
   tryCode,
-} from '../src/lock/deviceCode';
+} from '../src/practice/lock/deviceCode';
 
 // What every browser has, and jsdom has not.
 beforeAll(() => {

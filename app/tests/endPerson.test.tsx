@@ -2,7 +2,7 @@ import type { PersonShown } from '@taxikine/core/records/wire/people';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { fireEvent, screen } from '@testing-library/react';
 import { PEOPLE } from '../src/data/askedAnew';
-import { EndPerson } from '../src/people/EndPerson';
+import { EndPerson } from '../src/practice/people/EndPerson';
 import '../src/words/houseWords';
 import { show } from './show';
 

@@ -9,7 +9,7 @@ import { squatPosture } from '@taxikine/core/body/skeleton/squatPosture';
 import { usualSetup } from '@taxikine/core/reading/visit/usualSetup';
 import { fitted, frameFor, inkFor, facingOf } from '../src/figure/frame';
 import { zoneTargets } from '../src/figure/zones';
-import { curlPath, strandPath, strandWidth } from '../src/thread/strandPath';
+import { curlPath, strandPath, strandWidth } from '../src/visit/thread/strandPath';
 
 const body = bodyOf(1.75, 75);
 const figure = (view: 'back' | 'side') =>

@@ -3,8 +3,8 @@ import { USUAL_SETUP } from '@taxikine/core/body/stance/setup';
 import type { Lack } from '@taxikine/core/body/solver/ask';
 import type { Binding } from '@taxikine/core/body/solver/binding';
 import { at } from '../src/figure/useBackAndForth';
-import { fitAim, saidValue } from '../src/fit/fitAim';
-import { bindingWords, depthWords, lackWords } from '../src/fit/fitWords';
+import { fitAim, saidValue } from '../src/client/fit/fitAim';
+import { bindingWords, depthWords, lackWords } from '../src/client/fit/fitWords';
 import { postureApi } from '../src/solver/postureApi';
 import type { TextOf } from '../src/words/useText';
 

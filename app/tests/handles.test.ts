@@ -1,4 +1,4 @@
-import { nearestHandle, targetsOf, type Handle } from '../src/picture/handles';
+import { nearestHandle, targetsOf, type Handle } from '../src/measure/picture/handles';
 
 const at = (id: string, x: number, y: number): Handle => ({ id, says: id, at: [x, y] });
 const FOOT = [at('ankle', 100, 300), at('heel', 90, 320), at('toe', 160, 320)];

@@ -1,9 +1,9 @@
 import { NOTHING_DONE } from '@taxikine/core/records/blanks';
 import type { DrillRecord, SetLog } from '@taxikine/core/records/records';
-import { doneOf } from '../src/homePage/doseSaid';
-import { drawer } from '../src/homePage/keptOnDevice';
-import { maybePageToken } from '../src/homePage/pageToken';
-import { addressOf } from '../src/week/addressOf';
+import { doneOf } from '../src/client-page/doseSaid';
+import { drawer } from '../src/client-page/keptOnDevice';
+import { maybePageToken } from '../src/client-page/pageToken';
+import { addressOf } from '../src/home-plan/addressOf';
 
 beforeEach(() => {
   localStorage.clear();

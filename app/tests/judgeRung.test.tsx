@@ -2,9 +2,9 @@ import { oneDrill } from '@taxikine/core/knowledge/drills';
 import type { CriterionId } from '@taxikine/core/knowledge/ladders/criteria';
 import { NOTHING_DONE, NOTHING_TOLD } from '@taxikine/core/records/blanks';
 import type { ClientFile, DrillRecord } from '@taxikine/core/records/records';
-import { maybeRungWords } from '../src/ladder/rungWords';
-import { maybeVerdictWords } from '../src/ladder/verdictWords';
-import { weightWords } from '../src/ladder/weightWords';
+import { maybeRungWords } from '../src/visit/ladder/rungWords';
+import { maybeVerdictWords } from '../src/visit/ladder/verdictWords';
+import { weightWords } from '../src/visit/ladder/weightWords';
 import '../src/words/coachWords';
 import { catalogue } from '../src/words/i18n';
 

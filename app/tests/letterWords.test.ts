@@ -1,5 +1,5 @@
 import { UNSENT, type MessageRecord } from '@taxikine/core/records/message';
-import { letterWords } from '../src/outbox/letterWords';
+import { letterWords } from '../src/letters/letterWords';
 import '../src/words/coachWords';
 import { catalogue } from '../src/words/i18n';
 

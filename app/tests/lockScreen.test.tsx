@@ -2,8 +2,8 @@ import { QueryClientProvider } from '@tanstack/react-query';
 import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import { createQueryClient } from '../src/data/queryClient';
 import type { Session } from '../src/data/session';
-import { lock, unlock } from '../src/lock/locked';
-import { CoachFrame } from '../src/screens/CoachFrame';
+import { lock, unlock } from '../src/practice/lock/locked';
+import { CoachFrame } from '../src/shell/CoachFrame';
 import { show } from './show';
 
 let mockBring: (() => void) | undefined;
@@ -16,7 +16,7 @@ jest.mock('../src/data/troubles', () => ({
   ...jest.requireActual('../src/data/troubles'),
   keepTroubles: async () => () => undefined,
 }));
-jest.mock('../src/changes/followChanges', () => ({ followChanges: () => () => undefined }));
+jest.mock('../src/data/changes/followChanges', () => ({ followChanges: () => () => undefined }));
 jest.mock('../src/parts/keepApp', () => ({ keepApp: async () => undefined }));
 
 const session = {

@@ -8,7 +8,7 @@ import {
   setFaultValue,
   tapFault,
   toggleAllClear,
-} from '../src/steps/lookState';
+} from '../src/visit/steps/lookState';
 
 const look: LookRecord = {
   id: 'l',

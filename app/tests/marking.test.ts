@@ -7,7 +7,7 @@ import {
   toSet,
   WHOLE,
   type Marking,
-} from '../src/picture/marking';
+} from '../src/measure/picture/marking';
 
 const picture = {
   view: 'side',

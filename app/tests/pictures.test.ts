@@ -1,6 +1,6 @@
 import type { PictureMeasure } from '@taxikine/core/media/picture/pictureMeasures';
-import { limbLines } from '../src/picture/limbLines';
-import { measureWords } from '../src/picture/PictureMeasures';
+import { limbLines } from '../src/measure/picture/limbLines';
+import { measureWords } from '../src/measure/picture/PictureMeasures';
 import '../src/words/coachWords';
 import { catalogue } from '../src/words/i18n';
 

@@ -1,4 +1,4 @@
-import { readCase, recordsOf } from '../src/caseFile/readCase';
+import { readCase, recordsOf } from '../src/client/case-file/readCase';
 
 const CASE = {
   format: 'taxikine-case',

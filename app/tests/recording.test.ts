@@ -4,11 +4,11 @@ import { USUAL_SETUP } from '@taxikine/core/body/stance/setup';
 import { NOTHING_SEEN } from '@taxikine/core/records/blanks';
 import type { ClientFile, LookRecord } from '@taxikine/core/records/records';
 import type { Proposal } from '@taxikine/core/media/recording/proposals';
-import { accepted, faultOf, isAccepted, takenBack } from '../src/recording/acceptProposal';
-import { saidMeasure } from '../src/recording/MeasureList';
-import { recordingApi, type Stage } from '../src/recording/recordingApi';
-import { playable } from '../src/recording/SourceChoice';
-import { playedBody } from '../src/recording/standInCamera';
+import { accepted, faultOf, isAccepted, takenBack } from '../src/measure/recording/acceptProposal';
+import { saidMeasure } from '../src/measure/recording/MeasureList';
+import { recordingApi, type Stage } from '../src/measure/recording/recordingApi';
+import { playable } from '../src/measure/recording/SourceChoice';
+import { playedBody } from '../src/measure/recording/standInCamera';
 
 const LOOK: LookRecord = {
   id: 'l',

@@ -1,4 +1,10 @@
-import { captureOf, HOLD, MOST_ROLL_DEG, turnFrom, type Reading } from '../src/instruments/steady';
+import {
+  captureOf,
+  HOLD,
+  MOST_ROLL_DEG,
+  turnFrom,
+  type Reading,
+} from '../src/measure/instruments/steady';
 
 /** Readings every 40 ms for so long, at angles given by their number. */
 const held = (seconds: number, degAt: (i: number) => number, rollDeg = 0): Reading[] =>

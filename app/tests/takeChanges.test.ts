@@ -2,7 +2,7 @@ import { QueryObserver } from '@tanstack/react-query';
 import type { ChangeTold } from '@taxikine/core/records/wire/changeTold';
 import { noRecords } from '@taxikine/core/records/blanks';
 import type { ClientFile } from '@taxikine/core/records/records';
-import { changeTaker } from '../src/changes/takeChanges';
+import { changeTaker } from '../src/data/changes/takeChanges';
 import { createQueryClient, fileKey } from '../src/data/queryClient';
 
 const look = (id: string, version: number) => ({ id, clientId: 'c', version });

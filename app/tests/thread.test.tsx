@@ -1,8 +1,8 @@
 import type { Board as BoardData, Knot } from '@taxikine/core/reading/visit/threads';
 import { fireEvent, screen, within } from '@testing-library/react';
-import { Board } from '../src/thread/Board';
-import { Rail } from '../src/thread/Rail';
-import { ThreadList } from '../src/thread/ThreadList';
+import { Board } from '../src/visit/thread/Board';
+import { Rail } from '../src/visit/thread/Rail';
+import { ThreadList } from '../src/visit/thread/ThreadList';
 import { show } from './show';
 
 const knot = (key: string, column: Knot['column'], title: string, loose = false): Knot => ({

@@ -1,7 +1,7 @@
 import { caseFileFrom } from '@taxikine/core/exchange/case/caseFileFrom';
 import { parseCase } from '@taxikine/core/exchange/case/caseSchema';
 import { trace, type Trace } from '@taxikine/core/inference/trace/trace';
-import { drawnCauses, ROW, traceLayout } from '../src/trace/threadLayout';
+import { drawnCauses, ROW, traceLayout } from '../src/visit/trace/threadLayout';
 
 const traced = (part: object, given: object[] = []): Trace => {
   const read = parseCase({

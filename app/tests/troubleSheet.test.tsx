@@ -3,7 +3,7 @@ import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import { createQueryClient, pendingWrites } from '../src/data/queryClient';
 import { remember } from '../src/data/session';
 import { troubles, type Trouble } from '../src/data/troubles';
-import { TroubleSheet } from '../src/screens/TroubleSheet';
+import { TroubleSheet } from '../src/shell/TroubleSheet';
 import { show } from './show';
 
 jest.mock('idb-keyval', () => ({ get: async () => undefined, set: async () => undefined }));

@@ -1,7 +1,7 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act, renderHook } from '@testing-library/react';
-import { drawer } from '../src/homePage/keptOnDevice';
-import { usePage } from '../src/homePage/usePage';
+import { drawer } from '../src/client-page/keptOnDevice';
+import { usePage } from '../src/client-page/usePage';
 
 const TOKEN = 'a-token';
 const asked: string[] = [];

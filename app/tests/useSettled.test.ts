@@ -2,7 +2,7 @@ import { bodyOf } from '@taxikine/core/body/segments/body';
 import type { Setup } from '@taxikine/core/body/stance/setup';
 import type { PostureQuestion } from '@taxikine/core/body/solver/ask';
 import { renderHook } from '@testing-library/react';
-import { useSettled } from '../src/fit/useSettled';
+import { useSettled } from '../src/client/fit/useSettled';
 import type { Answered } from '../src/solver/usePosture';
 
 const body = bodyOf(1.75, 75, {});

@@ -1,5 +1,5 @@
 import type { KeyboardCoordinateGetter } from '@dnd-kit/core';
-import { cellId, placeOfCell, stepToCell } from '../src/week/cells';
+import { cellId, placeOfCell, stepToCell } from '../src/home-plan/cells';
 
 type Context = Parameters<KeyboardCoordinateGetter>[1]['context'];
 

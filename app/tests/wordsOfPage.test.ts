@@ -20,7 +20,7 @@ function brought(file: string, seen = new Set<string>()): Set<string> {
   return seen;
 }
 
-const files = [...brought(join(__dirname, '..', 'src', 'homePage', 'HomePageScreen.tsx'))];
+const files = [...brought(join(__dirname, '..', 'src', 'client-page', 'HomePageScreen.tsx'))];
 const keys = files.flatMap((file) =>
   [...readFileSync(file, 'utf8').matchAll(/\bt\(\s*['`]([\w-]+)(?=[.'`])/g)].map(
     ([, group]) => [group, file.split('/src/')[1]] as const,

@@ -80,7 +80,7 @@ const PLANTED: readonly (readonly [rule: string, from: string, to: string, types
   ['app-stays-at-home', 'app/src/deep/out.ts', 'server/src/app.ts'],
   ['demo-stays-at-home', 'demo/src/deep/out.ts', 'app/src/demo.ts'],
   ['specs-know-the-screen-only', 'e2e/specs/out.ts', 'app/src/e2e.ts'],
-  ['ui-knows-no-screen', 'app/src/ui/deep/out.tsx', 'app/src/screens/There.tsx', true],
+  ['ui-knows-no-screen', 'app/src/ui/deep/out.tsx', 'app/src/visit/There.tsx', true],
 ];
 
 /** The way back, without which there is no circle. */
@@ -103,7 +103,7 @@ it('one that goes the right way is told of nothing', () =>
       ),
       ['core/src/body/solver/one.ts', 'core/src/body/solver/two.ts'],
       ['server/src/one.ts', 'core/src/index.ts'],
-      ['app/src/screens/One.tsx', 'app/src/ui/there.ts'],
+      ['app/src/visit/One.tsx', 'app/src/ui/there.ts'],
       ['app/src/ui/one.tsx', 'app/src/words/there.ts'],
       ['demo/src/one.ts', 'server/src/there.ts'],
       ['e2e/specs/one.ts', 'demo/src/there.ts'],

@@ -1,3 +1,3 @@
-import { NotThere } from '../screens/NotThere';
+import { NotThere } from '../shell/NotThere';
 
 export default NotThere;

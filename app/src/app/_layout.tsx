@@ -1,3 +1,3 @@
-import { Root } from '../screens/Root';
+import { Root } from '../shell/Root';
 
 export default Root;

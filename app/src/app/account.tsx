@@ -1,3 +1,3 @@
-import { Account } from '../screens/lazyScreens';
+import { Account } from '../shell/lazyScreens';
 
 export default Account;

@@ -1,3 +1,3 @@
-import { Deeds } from '../screens/lazyScreens';
+import { Deeds } from '../shell/lazyScreens';
 
 export default Deeds;

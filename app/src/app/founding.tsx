@@ -1,3 +1,3 @@
-import { Founding } from '../screens/lazyScreens';
+import { Founding } from '../shell/lazyScreens';
 
 export default Founding;

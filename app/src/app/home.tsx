@@ -1,3 +1,3 @@
-import { ClientsPage } from '../screens/lazyScreens';
+import { ClientsPage } from '../shell/lazyScreens';
 
 export default ClientsPage;

@@ -1,3 +1,3 @@
-import { Today } from '../screens/lazyScreens';
+import { Today } from '../shell/lazyScreens';
 
 export default Today;

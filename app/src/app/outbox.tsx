@@ -1,3 +1,3 @@
-import { Outbox } from '../screens/lazyScreens';
+import { Outbox } from '../shell/lazyScreens';
 
 export default Outbox;

@@ -1,3 +1,3 @@
-import { Practice } from '../screens/lazyScreens';
+import { Practice } from '../shell/lazyScreens';
 
 export default Practice;

@@ -1,3 +1,3 @@
-import { Welcome } from '../screens/lazyScreens';
+import { Welcome } from '../shell/lazyScreens';
 
 export default Welcome;

@@ -3,7 +3,7 @@ import type { ConsentWording, PracticeSettings } from '@taxikine/core/records/wi
 import { useQuery, type QueryClient } from '@tanstack/react-query';
 import { call, Refused } from './api';
 import { inTurn, isLeaving, leave, tellNow } from './leaving';
-import { unlock } from '../lock/locked';
+import { unlock } from '../practice/lock/locked';
 import { takeWays } from '../words/ways';
 import { createStore } from './store';
 

@@ -36,7 +36,7 @@ function letGo(client: QueryClient, clientId: string): void {
   const had = query?.state.data;
   if (!query || !had?.tag) return;
   query.setState({ data: undefined, dataUpdatedAt: 0 });
-  void import('../leave/forgetThings').then(({ forgetThings }) => forgetThings(had));
+  void import('../client/leave/forgetThings').then(({ forgetThings }) => forgetThings(had));
 }
 
 /** Fetches a file; a client made on this device and not sent yet is no error. */

@@ -10,7 +10,7 @@ import { LaterFigure } from '../figure/LaterFigure';
 import { BARE_BUTTON } from '../ui/bareButton';
 import { Title, Words } from '../ui/text';
 import { usePalette } from '../ui/usePalette';
-import { reportWords } from '../week/reportWords';
+import { reportWords } from '../home-plan/reportWords';
 import { useText, type TextOf } from '../words/useText';
 import { when } from '../words/when';
 

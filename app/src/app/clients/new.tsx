@@ -1,4 +1,4 @@
-import { ClientForm } from '../../screens/lazyScreens';
+import { ClientForm } from '../../shell/lazyScreens';
 
 export default function NewClient() {
   return <ClientForm clientId={null} />;

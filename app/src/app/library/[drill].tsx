@@ -1,5 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
-import { DrillOfOwn } from '../../screens/lazyScreens';
+import { DrillOfOwn } from '../../shell/lazyScreens';
 
 export default function ChangedDrill() {
   const { drill } = useLocalSearchParams<{ drill: string }>();

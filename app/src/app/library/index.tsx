@@ -1,3 +1,3 @@
-import { Library } from '../../screens/lazyScreens';
+import { Library } from '../../shell/lazyScreens';
 
 export default Library;

@@ -1,4 +1,4 @@
-import { DrillOfOwn } from '../../screens/lazyScreens';
+import { DrillOfOwn } from '../../shell/lazyScreens';
 
 export default function NewDrill() {
   return <DrillOfOwn drillId={null} />;

@@ -1,5 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
-import { ClientForm } from '../../../screens/lazyScreens';
+import { ClientForm } from '../../../shell/lazyScreens';
 
 export default function EditClient() {
   const { id } = useLocalSearchParams<{ id: string }>();

@@ -1,5 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
-import { FitBench } from '../../../screens/lazyScreens';
+import { FitBench } from '../../../shell/lazyScreens';
 
 export default function Fit() {
   const { id, visit } = useLocalSearchParams<{ id: string; visit?: string }>();

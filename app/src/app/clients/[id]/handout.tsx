@@ -1,5 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
-import { Handout } from '../../../screens/lazyScreens';
+import { Handout } from '../../../shell/lazyScreens';
 
 export default function ClientHandout() {
   const { id } = useLocalSearchParams<{ id: string }>();

@@ -1,5 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
-import { Week } from '../../../screens/lazyScreens';
+import { Week } from '../../../shell/lazyScreens';
 
 export default function ClientHomePlan() {
   const { id } = useLocalSearchParams<{ id: string }>();

@@ -1,5 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
-import { Client } from '../../../screens/lazyScreens';
+import { Client } from '../../../shell/lazyScreens';
 
 export default function OneClient() {
   const { id } = useLocalSearchParams<{ id: string }>();

@@ -1,5 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
-import { Trends } from '../../../screens/lazyScreens';
+import { Trends } from '../../../shell/lazyScreens';
 
 export default function ClientTrends() {
   const { id } = useLocalSearchParams<{ id: string }>();

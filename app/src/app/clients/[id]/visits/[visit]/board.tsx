@@ -1,5 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
-import { VisitBoard } from '../../../../../screens/lazyScreens';
+import { VisitBoard } from '../../../../../shell/lazyScreens';
 
 export default function BoardOfVisit() {
   const { id, visit } = useLocalSearchParams<{ id: string; visit: string }>();

@@ -1,5 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
-import { Visit } from '../../../../../screens/lazyScreens';
+import { Visit } from '../../../../../shell/lazyScreens';
 
 export default function OneVisit() {
   const { id, visit } = useLocalSearchParams<{ id: string; visit: string }>();

@@ -1,5 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
-import { Picture } from '../../../../../screens/lazyScreens';
+import { Picture } from '../../../../../shell/lazyScreens';
 
 export default function VisitPicture() {
   const { id, visit } = useLocalSearchParams<{ id: string; visit: string }>();

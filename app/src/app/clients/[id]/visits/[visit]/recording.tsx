@@ -1,5 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
-import { Recording } from '../../../../../screens/lazyScreens';
+import { Recording } from '../../../../../shell/lazyScreens';
 
 export default function VisitRecording() {
   const { id, visit } = useLocalSearchParams<{ id: string; visit: string }>();

@@ -1,5 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
-import { Report } from '../../../../../screens/lazyScreens';
+import { Report } from '../../../../../shell/lazyScreens';
 
 export default function VisitReport() {
   const { id, visit } = useLocalSearchParams<{ id: string; visit: string }>();

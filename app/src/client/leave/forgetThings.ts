@@ -1,0 +1,11 @@
+import type { ClientFile } from '@taxikine/core/records/records';
+import { dropPicture } from '../../measure/picture/pictureStore';
+import { dropRecording } from '../../measure/recording/recordingStore';
+
+/** Pictures and recordings of a client that lie on this device. */
+export async function forgetThings({ pictures, looks }: ClientFile): Promise<void> {
+  await Promise.all([
+    ...pictures.map(({ id }) => dropPicture(id)),
+    ...looks.flatMap(({ recordings }) => recordings.map(({ id }) => dropRecording(id))),
+  ]);
+}

@@ -1,0 +1,84 @@
+import { CHEATS, CHECK_GUIDES } from '@taxikine/core/knowledge/checkGuides';
+import type { CheckId, CheckRow } from '@taxikine/core/knowledge/checks';
+import { painRule } from '@taxikine/core/inference/safety/painRule';
+import type { CheckRecord } from '@taxikine/core/records/records';
+import { View } from '@tamagui/core';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { Words } from '../../ui/text';
+import { useText } from '../../words/useText';
+
+export interface HowTakenProps {
+  readonly row: CheckRow;
+  readonly record: CheckRecord;
+  readonly where: string;
+  readonly onSave: (record: CheckRecord) => void;
+}
+
+/** What else was seen while one side was taken: cheating, a pinch, pain. */
+export function HowTaken({ row, record, where, onSave }: HowTakenProps) {
+  const t = useText();
+  const { cheats } = CHECK_GUIDES[row.id as CheckId];
+  const score = record.pain?.score;
+  const rule = score ? painRule(score) : null;
+  const onPain = (next: number) =>
+    onSave({
+      ...record,
+      pain: next === score ? null : { score: next, on: new Date().toISOString() },
+    });
+  return (
+    <>
+      {cheats.length > 0 ? (
+        <View role="group" aria-label={`${t('guide.cheats')}: ${where}`} gap="$1">
+          <Words small soft>
+            {t('guide.cheats')}
+          </Words>
+          <View flexDirection="row" flexWrap="wrap" gap="$2">
+            {CHEATS.filter(({ id }) => cheats.includes(id)).map(({ id, name }) => {
+              const on = record.cheats.includes(id);
+              const next = on ? record.cheats.filter((one) => one !== id) : [...record.cheats, id];
+              return (
+                <Button
+                  key={id}
+                  tight
+                  small
+                  label={name}
+                  says={`${where}: ${name}`}
+                  chosen={on}
+                  onPress={() => onSave({ ...record, cheats: next })}
+                />
+              );
+            })}
+          </View>
+        </View>
+      ) : null}
+      {row.asksPinch ? (
+        <Choice
+          label={`${t('check.pinch')}: ${where}`}
+          options={[
+            { value: true, label: t('check.yes') },
+            { value: false, label: t('check.no') },
+          ]}
+          value={record.pinch ?? undefined}
+          onChange={(pinch) => onSave({ ...record, pinch: record.pinch === pinch ? null : pinch })}
+        />
+      ) : null}
+      <Choice
+        label={`${t('guide.pain')}: ${where}`}
+        options={PAINS.map((value) => ({
+          value,
+          label: value === 0 ? t('guide.noPain') : String(value),
+        }))}
+        value={score}
+        onChange={onPain}
+      />
+      {rule ? (
+        <Words small bold accent={rule === 'stop'} role="status">
+          {t(`pain.rule.${rule}`)} {t('guide.asksAgain')}
+        </Words>
+      ) : null}
+    </>
+  );
+}
+
+const PAINS = Array.from({ length: 11 }, (_, value) => value);
