@@ -87,7 +87,7 @@ export default tseslint.config(
   },
   only(['core/src/**'], [{ regex: OUTSIDE, message: 'core imports nothing but itself' }]),
   only(
-    ['core/src/records/schemas/**', 'core/src/exchange/**'],
+    ['core/src/records/schemas/**', 'core/src/records/**/*Schema{,s}.ts', 'core/src/exchange/**'],
     [
       {
         regex: '^(?!\\.{1,2}/|joi$|papaparse$|fhir/r4$)',

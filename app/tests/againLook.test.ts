@@ -1,7 +1,7 @@
 import { USUAL_SETUP } from '@taxikine/core/body/stance/setup';
-import type { SeenFault } from '@taxikine/core/records/caseFile';
-import { NOTHING_SEEN } from '@taxikine/core/records/blanks';
-import type { LookRecord } from '@taxikine/core/records/records';
+import type { SeenFault } from '@taxikine/core/records/case/caseFile';
+import { NOTHING_SEEN } from '@taxikine/core/records/looks/nothingSeen';
+import type { LookRecord } from '@taxikine/core/records/looks/lookRecord';
 import { levelIn } from '@taxikine/core/inference/visit/verdicts';
 import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
 import { checksToRepeat, newAgain, regrade, revalue } from '../src/visit/steps/againLook';

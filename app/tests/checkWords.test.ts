@@ -1,6 +1,9 @@
 import { clientTrends } from '@taxikine/core/reading/trends/clientTrends';
-import { noRecords, NOTHING_MEASURED, NOTHING_TOLD } from '@taxikine/core/records/blanks';
-import type { CheckRecord, ClientFile } from '@taxikine/core/records/records';
+import { noRecords } from '@taxikine/core/records/noRecords';
+import { NOTHING_MEASURED } from '@taxikine/core/records/checks/nothingMeasured';
+import { NOTHING_TOLD } from '@taxikine/core/records/clients/nothingTold';
+import type { CheckRecord } from '@taxikine/core/records/checks/checkRecord';
+import type { ClientFile } from '@taxikine/core/records/clientFile';
 import { sideSentences } from '../src/client/trend/checkWords';
 import '../src/words/coachWords';
 import { catalogue } from '../src/words/i18n';

@@ -1,5 +1,5 @@
 import { parse } from '@taxikine/core/records/schemas/problems';
-import { RECORD_SCHEMAS } from '@taxikine/core/records/schemas/recordSchemas';
+import { RECORD_SCHEMAS } from '@taxikine/core/records/recordSchemas';
 import { clientFormSchema, formOf, recordOf, type ClientForm } from '../src/client/meet/clientForm';
 
 const schema = clientFormSchema((key) => key, 'metric');

@@ -1,6 +1,7 @@
 import type { ClientLine } from '@taxikine/core/reading/today/clientLine';
-import { NOTHING_TOLD } from '@taxikine/core/records/blanks';
-import type { ClientRecord, Versioned } from '@taxikine/core/records/records';
+import { NOTHING_TOLD } from '@taxikine/core/records/clients/nothingTold';
+import type { ClientRecord } from '@taxikine/core/records/clients/clientRecord';
+import type { Versioned } from '@taxikine/core/records/versioned';
 import { withPendingClients } from '../src/today/useClientList';
 
 const client = (id: string, name: string): Versioned<ClientRecord> => ({

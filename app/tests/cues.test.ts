@@ -1,6 +1,6 @@
 import type { Dose } from '@taxikine/core/knowledge/drillRow';
 import { momentOf } from '@taxikine/core/planning/player/timeline';
-import type { SetClock } from '@taxikine/core/records/records';
+import type { SetClock } from '@taxikine/core/records/drills/drillRecord';
 import { cueBetween } from '../src/visit/player/cues';
 
 const NOW = Date.parse('2026-11-26T09:00:00.000Z');

@@ -1,7 +1,7 @@
 import type { View } from '@taxikine/core/body/stance/patterns';
 import { USUAL_SETUP } from '@taxikine/core/body/stance/setup';
-import { NOTHING_SEEN } from '@taxikine/core/records/blanks';
-import type { LookRecord } from '@taxikine/core/records/records';
+import { NOTHING_SEEN } from '@taxikine/core/records/looks/nothingSeen';
+import type { LookRecord } from '@taxikine/core/records/looks/lookRecord';
 import { fireEvent, screen } from '@testing-library/react';
 import { FaultRows } from '../src/visit/steps/FaultRows';
 import { faultsAt } from '../src/visit/steps/lookState';

@@ -1,5 +1,5 @@
-import { NOTHING_DONE } from '@taxikine/core/records/blanks';
-import type { DrillRecord, SetLog } from '@taxikine/core/records/records';
+import { NOTHING_DONE } from '@taxikine/core/records/drills/nothingDone';
+import type { DrillRecord, SetLog } from '@taxikine/core/records/drills/drillRecord';
 import { doneOf } from '../src/client-page/doseSaid';
 import { drawer } from '../src/client-page/keptOnDevice';
 import { maybePageToken } from '../src/client-page/pageToken';

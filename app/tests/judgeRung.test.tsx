@@ -1,7 +1,9 @@
 import { oneDrill } from '@taxikine/core/knowledge/drills';
 import type { CriterionId } from '@taxikine/core/knowledge/ladders/criteria';
-import { NOTHING_DONE, NOTHING_TOLD } from '@taxikine/core/records/blanks';
-import type { ClientFile, DrillRecord } from '@taxikine/core/records/records';
+import { NOTHING_DONE } from '@taxikine/core/records/drills/nothingDone';
+import { NOTHING_TOLD } from '@taxikine/core/records/clients/nothingTold';
+import type { ClientFile } from '@taxikine/core/records/clientFile';
+import type { DrillRecord } from '@taxikine/core/records/drills/drillRecord';
 import { maybeRungWords } from '../src/visit/ladder/rungWords';
 import { maybeVerdictWords } from '../src/visit/ladder/verdictWords';
 import { weightWords } from '../src/visit/ladder/weightWords';

@@ -1,4 +1,4 @@
-import { UNSENT, type MessageRecord } from '@taxikine/core/records/message';
+import { UNSENT, type MessageRecord } from '@taxikine/core/records/messages/messageRecord';
 import { letterWords } from '../src/letters/letterWords';
 import '../src/words/coachWords';
 import { catalogue } from '../src/words/i18n';

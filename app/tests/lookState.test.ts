@@ -1,6 +1,6 @@
 import { USUAL_SETUP } from '@taxikine/core/body/stance/setup';
-import { NOTHING_SEEN } from '@taxikine/core/records/blanks';
-import type { LookRecord } from '@taxikine/core/records/records';
+import { NOTHING_SEEN } from '@taxikine/core/records/looks/nothingSeen';
+import type { LookRecord } from '@taxikine/core/records/looks/lookRecord';
 import {
   betterView,
   faultsAt,

@@ -1,4 +1,4 @@
-import type { PictureRecord } from '@taxikine/core/records/records';
+import type { PictureRecord } from '@taxikine/core/records/pictures/pictureRecord';
 import {
   lineOf,
   middleOf,

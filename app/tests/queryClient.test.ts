@@ -1,6 +1,6 @@
 import { notifyManager, QueryObserver } from '@tanstack/react-query';
-import { noRecords } from '@taxikine/core/records/blanks';
-import type { ClientFile } from '@taxikine/core/records/records';
+import { noRecords } from '@taxikine/core/records/noRecords';
+import type { ClientFile } from '@taxikine/core/records/clientFile';
 import { layPendingOver } from '../src/data/layPendingOver';
 import { createQueryClient, fileKey, WRITE_KEY } from '../src/data/queryClient';
 import { recordIn, type Write } from '../src/data/writes';

@@ -1,7 +1,7 @@
 import { parse } from '@taxikine/core/records/schemas/problems';
-import { RECORD_SCHEMAS } from '@taxikine/core/records/schemas/recordSchemas';
-import { NOTHING_MEASURED } from '@taxikine/core/records/blanks';
-import type { CheckRecord } from '@taxikine/core/records/records';
+import { RECORD_SCHEMAS } from '@taxikine/core/records/recordSchemas';
+import { NOTHING_MEASURED } from '@taxikine/core/records/checks/nothingMeasured';
+import type { CheckRecord } from '@taxikine/core/records/checks/checkRecord';
 import { addReading, readingsOf, setReading, takeReadingBack } from '../src/visit/check/readings';
 
 const ID = '00000000-0000-4000-8000-000000000001';

@@ -1,8 +1,9 @@
 import { FAULTS } from '@taxikine/core/knowledge/faults';
 import type { Pattern } from '@taxikine/core/body/stance/patterns';
 import { USUAL_SETUP } from '@taxikine/core/body/stance/setup';
-import { NOTHING_SEEN } from '@taxikine/core/records/blanks';
-import type { ClientFile, LookRecord } from '@taxikine/core/records/records';
+import { NOTHING_SEEN } from '@taxikine/core/records/looks/nothingSeen';
+import type { ClientFile } from '@taxikine/core/records/clientFile';
+import type { LookRecord } from '@taxikine/core/records/looks/lookRecord';
 import type { Proposal } from '@taxikine/core/media/recording/proposals';
 import { accepted, faultOf, isAccepted, takenBack } from '../src/measure/recording/acceptProposal';
 import { saidMeasure } from '../src/measure/recording/MeasureList';

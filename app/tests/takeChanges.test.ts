@@ -1,7 +1,7 @@
 import { QueryObserver } from '@tanstack/react-query';
 import type { ChangeTold } from '@taxikine/core/records/wire/changeTold';
-import { noRecords } from '@taxikine/core/records/blanks';
-import type { ClientFile } from '@taxikine/core/records/records';
+import { noRecords } from '@taxikine/core/records/noRecords';
+import type { ClientFile } from '@taxikine/core/records/clientFile';
 import { changeTaker } from '../src/data/changes/takeChanges';
 import { createQueryClient, fileKey } from '../src/data/queryClient';
 

@@ -1,6 +1,6 @@
 import { QueryClientProvider, type QueryClient } from '@tanstack/react-query';
-import { noRecords } from '@taxikine/core/records/blanks';
-import type { ClientFile } from '@taxikine/core/records/records';
+import { noRecords } from '@taxikine/core/records/noRecords';
+import type { ClientFile } from '@taxikine/core/records/clientFile';
 import { renderHook, waitFor } from '@testing-library/react';
 import { createQueryClient, fileKey } from '../src/data/queryClient';
 import { useFile } from '../src/data/useFile';

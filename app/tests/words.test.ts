@@ -1,6 +1,6 @@
 import { CHECKS, type CheckRow } from '@taxikine/core/knowledge/checks';
 import { REGIONS } from '@taxikine/core/knowledge/regions';
-import { STEPS } from '@taxikine/core/records/records';
+import { STEPS } from '@taxikine/core/records/visits/visitRecord';
 import { en } from '../src/words/en';
 import { when } from '../src/words/when';
 

@@ -1,5 +1,6 @@
-import { noRecords } from '@taxikine/core/records/blanks';
-import type { ClientFile, PracticeFile } from '@taxikine/core/records/records';
+import { noRecords } from '@taxikine/core/records/noRecords';
+import type { ClientFile } from '@taxikine/core/records/clientFile';
+import type { PracticeFile } from '@taxikine/core/records/practiceFile';
 import {
   clientIdOf,
   newestOf,

@@ -1,6 +1,15 @@
-import { PLAYED_FAULTS, record, USUAL_SETUP, type PlayedFault } from '../src';
-import { analyse, measuredOf, readKeypoints, type Analysis, type MeasureId } from '../src';
-import type { RecordingView } from '../src/records/recording';
+import {
+  PLAYED_FAULTS,
+  record,
+  USUAL_SETUP,
+  type PlayedFault,
+  analyse,
+  measuredOf,
+  readKeypoints,
+  type Analysis,
+  type MeasureId,
+} from '../src';
+import type { RecordingView } from '../src/records/recordings/recording';
 import type { InjectedFault, RecorderInput } from '../src/media/recorder/recorderInput';
 import type { RecordedDocument } from '../src/media/recorder/record';
 import { seeded, within } from '../src/foundation/numeric/random';

@@ -125,14 +125,12 @@ export { weightOfRung } from './knowledge/ladders/weightOfRung';
 export { NO_WEIGHTS, type Weights, weightsFor } from './knowledge/ladders/weights';
 
 // Records: what is kept of a practice, and its schemas
-export {
-  noRecords,
-  NOTHING_DONE,
-  NOTHING_HELD,
-  NOTHING_MEASURED,
-  NOTHING_SEEN,
-  NOTHING_TOLD,
-} from './records/blanks';
+export { noRecords } from './records/noRecords';
+export { NOTHING_DONE } from './records/drills/nothingDone';
+export { NOTHING_HELD } from './records/visits/nothingHeld';
+export { NOTHING_MEASURED } from './records/checks/nothingMeasured';
+export { NOTHING_SEEN } from './records/looks/nothingSeen';
+export { NOTHING_TOLD } from './records/clients/nothingTold';
 export {
   type CaseFile,
   type CheckFinding,
@@ -143,53 +141,54 @@ export {
   PAIN_KINDS,
   type ProbeFinding,
   type SeenFault,
-} from './records/caseFile';
-export { drillOf } from './records/drillOf';
-export { type DoseEntry, type HomeEntry, maybeDoseLog } from './records/homeEntry';
+} from './records/case/caseFile';
+export { drillOf } from './records/drills/drillOf';
+export { type DoseEntry, type HomeEntry, maybeDoseLog } from './records/homeEntries/homeEntry';
 export {
   type HomeAnswer,
   type HomeDrill,
   type HomePlan,
   NO_WEEK_WISH,
   type Training,
-} from './records/homePlan';
-export { type Marks, marksOf, type PictureFrame } from './records/marks';
-export { measuredOf, type MeasureId } from './records/measures';
-export { type Delivery, MESSAGE_KINDS, type MessageRecord, type Unsent } from './records/message';
-export { type Recording } from './records/recording';
+} from './records/homePlans/homePlan';
+export { type Marks, marksOf, type PictureFrame } from './records/pictures/marks';
+export { measuredOf, type MeasureId } from './records/recordings/measures';
 export {
-  type CheckRecord,
-  type CheckRole,
-  type Clearance,
-  type ClientFile,
-  type ClientRecord,
+  type Delivery,
+  MESSAGE_KINDS,
+  type MessageRecord,
+  type Unsent,
+} from './records/messages/messageRecord';
+export { type Recording } from './records/recordings/recording';
+export { type CheckRecord, type CheckRole } from './records/checks/checkRecord';
+export { type Clearance, type ClientRecord } from './records/clients/clientRecord';
+export { type ClientFile } from './records/clientFile';
+export {
   type DrillForm,
   type DrillRecord,
-  type HomePlanRecord,
-  type ImageRecord,
+  type SetClock,
+  type SetLog,
+} from './records/drills/drillRecord';
+export { type HomePlanRecord } from './records/homePlans/homePlanRecord';
+export { type ImageRecord } from './records/images/imageRecord';
+export {
   type KindInFile,
   KINDS_IN_FILE,
   KINDS_OF_PRACTICE,
-  type LookRecord,
-  type LookRole,
-  type OwnDrillRecord,
-  type PictureRecord,
-  type PracticeFile,
-  type ProbeRecord,
   RECORD_KINDS,
   type RecordKind,
-  type Rep,
-  type RoomRecord,
-  type SetClock,
-  type SetLog,
-  type Step,
-  STEPS,
-  type VisitRecord,
-} from './records/records';
-export { NO_WISH, type SessionWish } from './records/sessionWish';
+} from './records/recordKinds';
+export { type LookRecord, type LookRole, type Rep } from './records/looks/lookRecord';
+export { type OwnDrillRecord } from './records/ownDrills/ownDrillRecord';
+export { type PictureRecord } from './records/pictures/pictureRecord';
+export { type PracticeFile } from './records/practiceFile';
+export { type ProbeRecord } from './records/probes/probeRecord';
+export { type RoomRecord } from './records/rooms/roomRecord';
+export { type Step, STEPS, type VisitRecord } from './records/visits/visitRecord';
+export { NO_WISH, type SessionWish } from './records/visits/sessionWish';
 
-export { emailSchema } from './records/schemas/clientSchema';
-export { homeEntrySchema } from './records/schemas/homeEntrySchema';
+export { emailSchema } from './records/schemas/emailSchema';
+export { homeEntrySchema } from './records/homeEntries/homeEntrySchema';
 export {
   day as daySchema,
   id as idSchema,
@@ -197,8 +196,8 @@ export {
   J,
 } from './records/schemas/joi';
 export { parse, type Parsed } from './records/schemas/problems';
-export { RECORD_SCHEMAS } from './records/schemas/recordSchemas';
-export { settingsSchema, wordingSchema } from './records/schemas/settingsSchema';
+export { RECORD_SCHEMAS } from './records/recordSchemas';
+export { settingsSchema, wordingSchema } from './records/wire/settingsSchema';
 
 export {
   type FactorShown,

@@ -21,7 +21,7 @@ import { loadOf } from '../src/knowledge/loadOf';
 import { REGIONS } from '../src/knowledge/regions';
 import { goesDeep } from '../src/inference/safety/goesDeep';
 import { wouldBend } from '../src/inference/safety/wouldBend';
-import { PAIN_KINDS, type CaseFile } from '../src/records/caseFile';
+import { PAIN_KINDS, type CaseFile } from '../src/records/case/caseFile';
 import { measuredLimits } from '../src/inference/trace/measuredLimits';
 import { howMany } from './howMany';
 import { painAt } from './painAt';

@@ -30,7 +30,7 @@ import { loadOf } from '../src/knowledge/loadOf';
 import { maybeForbiddenLoad } from '../src/inference/safety/flagRules';
 import { REGION_OF_CAUSE } from '../src/knowledge/regionOfCause';
 import { REGIONS } from '../src/knowledge/regions';
-import { PAIN_KINDS, type CaseFile, type Pain } from '../src/records/caseFile';
+import { PAIN_KINDS, type CaseFile, type Pain } from '../src/records/case/caseFile';
 import { howMany } from './howMany';
 import { painAt } from './painAt';
 

@@ -7,12 +7,12 @@ import {
   type DrillRow,
   type MaybeSide,
 } from '../src';
-import { clientSchema } from '../src/records/schemas/clientSchema';
+import { clientSchema } from '../src/records/clients/clientSchema';
 import type { DrillLoad } from '../src/knowledge/drillLoad';
 import { NOT_YET, type NotYetId } from '../src/knowledge/notYet';
 import { clearedFor } from '../src/inference/safety/clearedFor';
 import { maybeForbiddenLoad } from '../src/inference/safety/flagRules';
-import type { Place } from '../src/records/notYetAllowed';
+import type { Place } from '../src/records/case/notYetAllowed';
 import { notYetEffects } from '../src/inference/safety/notYetRules';
 import { newClient } from './madeUp';
 import { load } from './loadMadeUp';

@@ -1,6 +1,6 @@
 import type { NormEdit } from '../src/knowledge/norms';
 import { withNorms } from '../src/reading/visit/withNorms';
-import { NOTHING_TOLD } from '../src/records/blanks';
+import { NOTHING_TOLD } from '../src/records/clients/nothingTold';
 
 const edit = (mean: number): NormEdit => ({ usual: [mean, 5], restricted: [mean - 20, 5], sem: 2 });
 const file = (norms: object) =>

@@ -2,12 +2,16 @@ import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { basename, dirname, join } from 'node:path';
 
 const ROOT = join(__dirname, '../..');
+const pagesIn = (folder: string): string[] =>
+  readdirSync(join(ROOT, folder), { encoding: 'utf8', recursive: true })
+    .filter((name) => name.endsWith('.md'))
+    .map((name) => `${folder}/${name}`);
 const DOCS = [
   'README.md',
   'CONTRIBUTING.md',
-  ...readdirSync(join(ROOT, 'docs'))
-    .filter((name) => name.endsWith('.md'))
-    .map((name) => `docs/${name}`),
+  'CHANGELOG.md',
+  ...pagesIn('docs'),
+  ...pagesIn('core/src'),
 ];
 const HOUSES = 'core|server|app|cli|demo|e2e|scripts|docs';
 

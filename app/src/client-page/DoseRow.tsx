@@ -1,5 +1,5 @@
 import { doseWords } from '@taxikine/core/knowledge/doseSeconds';
-import { drillOf } from '@taxikine/core/records/drillOf';
+import { drillOf } from '@taxikine/core/records/drills/drillOf';
 import type { DoseToday } from '@taxikine/core/planning/home/asTheyMayBe';
 import type { PageDrill } from '@taxikine/core/planning/home/homePage';
 import { View } from '@tamagui/core';

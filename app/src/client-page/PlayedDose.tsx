@@ -1,4 +1,4 @@
-import type { DrillRecord } from '@taxikine/core/records/records';
+import type { DrillRecord } from '@taxikine/core/records/drills/drillRecord';
 import type { DoseToday } from '@taxikine/core/planning/home/asTheyMayBe';
 import { View } from '@tamagui/core';
 import { ANYBODY } from '../library/anybody';

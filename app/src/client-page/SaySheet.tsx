@@ -1,5 +1,10 @@
 import { painRule } from '@taxikine/core/inference/safety/painRule';
-import { DOSE_DONE, WHY_NOT, type DoseDone, type WhyNot } from '@taxikine/core/records/homeEntry';
+import {
+  DOSE_DONE,
+  WHY_NOT,
+  type DoseDone,
+  type WhyNot,
+} from '@taxikine/core/records/homeEntries/homeEntry';
 import { useState } from 'react';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';

@@ -1,8 +1,8 @@
 import type { ReferId } from '@taxikine/core/knowledge/refer';
-import { drillOf } from '@taxikine/core/records/drillOf';
+import { drillOf } from '@taxikine/core/records/drills/drillOf';
 import { addDays, daysFrom } from '@taxikine/core/foundation/time/calendarDay';
 import { asTheyMayBe, type DoseToday } from '@taxikine/core/planning/home/asTheyMayBe';
-import type { HomeEntry } from '@taxikine/core/records/homeEntry';
+import type { HomeEntry } from '@taxikine/core/records/homeEntries/homeEntry';
 import type { PagePlan } from '@taxikine/core/planning/home/homePage';
 import { minutesOfPage } from '@taxikine/core/planning/home/minutesOfPage';
 import { View } from '@tamagui/core';

@@ -1,5 +1,5 @@
 import { posesOfDrill } from '@taxikine/core/knowledge/posesOfDrill';
-import { drillOf } from '@taxikine/core/records/drillOf';
+import { drillOf } from '@taxikine/core/records/drills/drillOf';
 import type { PageDrill } from '@taxikine/core/planning/home/homePage';
 import Svg, { Path } from 'react-native-svg';
 import { PoseFigure } from '../figure/PoseFigure';

@@ -1,6 +1,6 @@
-import type { DrillRecord } from '@taxikine/core/records/records';
+import type { DrillRecord } from '@taxikine/core/records/drills/drillRecord';
 import type { DoseToday } from '@taxikine/core/planning/home/asTheyMayBe';
-import type { DoseDone, DoseEntry, WhyNot } from '@taxikine/core/records/homeEntry';
+import type { DoseDone, DoseEntry, WhyNot } from '@taxikine/core/records/homeEntries/homeEntry';
 import type { PagePlan } from '@taxikine/core/planning/home/homePage';
 
 /** What is said of a dose that was, or was not, done. */

@@ -1,5 +1,5 @@
-import { NOTHING_DONE } from '@taxikine/core/records/blanks';
-import type { DrillRecord } from '@taxikine/core/records/records';
+import { NOTHING_DONE } from '@taxikine/core/records/drills/nothingDone';
+import type { DrillRecord } from '@taxikine/core/records/drills/drillRecord';
 import type { DoseToday } from '@taxikine/core/planning/home/asTheyMayBe';
 import type { PageDrill } from '@taxikine/core/planning/home/homePage';
 import { useStore } from '../data/store';

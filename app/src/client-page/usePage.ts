@@ -1,4 +1,4 @@
-import type { HomeEntry } from '@taxikine/core/records/homeEntry';
+import type { HomeEntry } from '@taxikine/core/records/homeEntries/homeEntry';
 import type { HomePage } from '@taxikine/core/planning/home/homePage';
 import { useQuery } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo } from 'react';

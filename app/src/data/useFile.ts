@@ -1,5 +1,7 @@
 import { withNorms } from '@taxikine/core/reading/visit/withNorms';
-import type { ClientFile, RecordKind, RecordOfKind } from '@taxikine/core/records/records';
+import type { ClientFile } from '@taxikine/core/records/clientFile';
+import type { RecordKind } from '@taxikine/core/records/recordKinds';
+import type { RecordOfKind } from '@taxikine/core/records/recordOfKind';
 import {
   useMutation,
   useMutationState,

@@ -2,7 +2,7 @@ import type { DrillRow } from '@taxikine/core/knowledge/drillRow';
 import { DRILLS } from '@taxikine/core/knowledge/drills';
 import { ownDrillRow, type OwnDrill } from '@taxikine/core/knowledge/ownDrill';
 import { NO_WEIGHTS, type Weights } from '@taxikine/core/knowledge/ladders/weights';
-import type { PracticeFile } from '@taxikine/core/records/records';
+import type { PracticeFile } from '@taxikine/core/records/practiceFile';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { call } from './api';

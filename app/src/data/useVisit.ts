@@ -2,7 +2,7 @@ import { gateOf, type Gate } from '@taxikine/core/inference/safety/gate';
 import { maybeTrace } from '@taxikine/core/inference/trace/maybeTrace';
 import type { Trace } from '@taxikine/core/inference/trace/trace';
 import { caseFileOf } from '@taxikine/core/inference/case/caseFileOf';
-import type { ClientFile } from '@taxikine/core/records/records';
+import type { ClientFile } from '@taxikine/core/records/clientFile';
 import { maybeVisitFile, type VisitFile } from '@taxikine/core/inference/case/visitFile';
 import { useMemo } from 'react';
 

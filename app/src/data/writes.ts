@@ -1,12 +1,9 @@
-import { noRecords } from '@taxikine/core/records/blanks';
-import {
-  KINDS_OF_PRACTICE,
-  type ClientFile,
-  type PracticeFile,
-  type RecordKind,
-  type RecordOfKind,
-  type Versioned,
-} from '@taxikine/core/records/records';
+import { noRecords } from '@taxikine/core/records/noRecords';
+import { KINDS_OF_PRACTICE, type RecordKind } from '@taxikine/core/records/recordKinds';
+import { type ClientFile } from '@taxikine/core/records/clientFile';
+import { type PracticeFile } from '@taxikine/core/records/practiceFile';
+import { type RecordOfKind } from '@taxikine/core/records/recordOfKind';
+import { type Versioned } from '@taxikine/core/records/versioned';
 
 /** A write on its way: what, from which version, and its own id so that it counts once. */
 export interface Write<K extends RecordKind = RecordKind> {

@@ -1,7 +1,7 @@
 import type { View as Side } from '@taxikine/core/body/stance/patterns';
 import type { Setup } from '@taxikine/core/body/stance/setup';
 import type { SeenMoment } from '@taxikine/core/reading/figure/lookSkeleton';
-import type { ClientRecord } from '@taxikine/core/records/records';
+import type { ClientRecord } from '@taxikine/core/records/clients/clientRecord';
 import { View } from '@tamagui/core';
 import Svg from 'react-native-svg';
 import { usePalette } from '../ui/usePalette';

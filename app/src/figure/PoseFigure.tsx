@@ -8,7 +8,7 @@ import type { Pose } from '@taxikine/core/body/skeleton/pose';
 import { poseSkeleton } from '@taxikine/core/body/skeleton/poseSkeleton';
 import { facePath, maybeSceneryOf } from '@taxikine/core/body/skeleton/scenery';
 import type { Skeleton } from '@taxikine/core/body/skeleton/skeleton';
-import type { ClientRecord } from '@taxikine/core/records/records';
+import type { ClientRecord } from '@taxikine/core/records/clients/clientRecord';
 import { View } from '@tamagui/core';
 import { useMemo } from 'react';
 import Svg, { Line, Path } from 'react-native-svg';

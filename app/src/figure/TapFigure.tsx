@@ -1,10 +1,9 @@
-import type { View as Side, Zone } from '@taxikine/core/body/stance/patterns';
+import { type View as Side, type Zone, isStaggered } from '@taxikine/core/body/stance/patterns';
 import type { Setup } from '@taxikine/core/body/stance/setup';
 import type { SeenMoment } from '@taxikine/core/reading/figure/lookSkeleton';
-import type { SeenFault } from '@taxikine/core/records/caseFile';
-import type { ClientRecord } from '@taxikine/core/records/records';
+import type { SeenFault } from '@taxikine/core/records/case/caseFile';
+import type { ClientRecord } from '@taxikine/core/records/clients/clientRecord';
 import { oneFault } from '@taxikine/core/knowledge/faults';
-import { isStaggered } from '@taxikine/core/body/stance/patterns';
 import { withUnit } from '@taxikine/core/foundation/words/units';
 import { View } from '@tamagui/core';
 import Svg, { Circle, G, Line, Text as SvgText } from 'react-native-svg';

@@ -4,7 +4,7 @@ import type { Setup } from '@taxikine/core/body/stance/setup';
 import { cameraOf } from '@taxikine/core/body/skeleton/camera';
 import { drawFigure, type DrawnFigure } from '@taxikine/core/body/skeleton/drawFigure';
 import { lookSkeleton, type SeenMoment } from '@taxikine/core/reading/figure/lookSkeleton';
-import type { ClientRecord } from '@taxikine/core/records/records';
+import type { ClientRecord } from '@taxikine/core/records/clients/clientRecord';
 import { useMemo } from 'react';
 
 type Client = Pick<ClientRecord, 'heightM' | 'massKg' | 'segments'>;

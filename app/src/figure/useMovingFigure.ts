@@ -7,7 +7,7 @@ import { cameraOf } from '@taxikine/core/body/skeleton/camera';
 import { drawFigure, type DrawnFigure } from '@taxikine/core/body/skeleton/drawFigure';
 import { lookSkeleton, type SeenMoment } from '@taxikine/core/reading/figure/lookSkeleton';
 import type { Skeleton } from '@taxikine/core/body/skeleton/skeleton';
-import type { ClientRecord } from '@taxikine/core/records/records';
+import type { ClientRecord } from '@taxikine/core/records/clients/clientRecord';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { wantsStill } from './wantsStill';
 

@@ -1,5 +1,5 @@
 import { courseWeeks, reviewDays } from '@taxikine/core/planning/home/course';
-import type { HomePlan } from '@taxikine/core/records/homePlan';
+import type { HomePlan } from '@taxikine/core/records/homePlans/homePlan';
 import { View } from '@tamagui/core';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';

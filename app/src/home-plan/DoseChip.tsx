@@ -2,7 +2,7 @@ import { useDraggable } from '@dnd-kit/core';
 import { CSS } from '@dnd-kit/utilities';
 import { posesOfDrill } from '@taxikine/core/knowledge/posesOfDrill';
 import { doseWords } from '@taxikine/core/knowledge/doseSeconds';
-import type { ClientRecord } from '@taxikine/core/records/records';
+import type { ClientRecord } from '@taxikine/core/records/clients/clientRecord';
 import type { DrillState } from '@taxikine/core/planning/home/homeState';
 import type { PlacedDose } from '@taxikine/core/planning/home/placedDoses';
 import type { WeekDrill } from '@taxikine/core/planning/home/weekInput';

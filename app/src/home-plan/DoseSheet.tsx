@@ -1,4 +1,4 @@
-import type { DoseAt, HomePlan } from '@taxikine/core/records/homePlan';
+import type { DoseAt, HomePlan } from '@taxikine/core/records/homePlans/homePlan';
 import type { WeekDrill } from '@taxikine/core/planning/home/weekInput';
 import { View } from '@tamagui/core';
 import { Button } from '../ui/Button';

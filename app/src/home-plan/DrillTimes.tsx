@@ -1,8 +1,8 @@
 import { posesOfDrill } from '@taxikine/core/knowledge/posesOfDrill';
 import { doseWords } from '@taxikine/core/knowledge/doseSeconds';
-import { drillOf } from '@taxikine/core/records/drillOf';
-import type { ClientRecord } from '@taxikine/core/records/records';
-import type { HomeDrill } from '@taxikine/core/records/homePlan';
+import { drillOf } from '@taxikine/core/records/drills/drillOf';
+import type { ClientRecord } from '@taxikine/core/records/clients/clientRecord';
+import type { HomeDrill } from '@taxikine/core/records/homePlans/homePlan';
 import { drillKey } from '@taxikine/core/knowledge/keys';
 import { setOften } from '@taxikine/core/planning/home/weekWish';
 import { View } from '@tamagui/core';

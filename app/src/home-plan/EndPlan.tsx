@@ -1,4 +1,5 @@
-import type { ClientFile, HomePlanRecord } from '@taxikine/core/records/records';
+import type { ClientFile } from '@taxikine/core/records/clientFile';
+import type { HomePlanRecord } from '@taxikine/core/records/homePlans/homePlanRecord';
 import { openReports } from '@taxikine/core/planning/home/homeReports';
 import { entriesOf } from '@taxikine/core/planning/home/planAtHome';
 import { View } from '@tamagui/core';

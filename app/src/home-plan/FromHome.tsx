@@ -1,9 +1,9 @@
 import { oneDrill } from '@taxikine/core/knowledge/drills';
 import { reportsToSee } from '@taxikine/core/reading/today/reportsToSee';
-import type { ClientFile } from '@taxikine/core/records/records';
+import type { ClientFile } from '@taxikine/core/records/clientFile';
 import { adherence } from '@taxikine/core/planning/home/adherence';
 import { addDays } from '@taxikine/core/foundation/time/calendarDay';
-import { ANSWERS } from '@taxikine/core/records/homePlan';
+import { ANSWERS } from '@taxikine/core/records/homePlans/homePlan';
 import type { HomeReport } from '@taxikine/core/planning/home/homeReports';
 import { entriesOf } from '@taxikine/core/planning/home/planAtHome';
 import { stepAdvice, withStep } from '@taxikine/core/planning/home/stepAdvice';

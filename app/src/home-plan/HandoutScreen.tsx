@@ -1,6 +1,6 @@
 import { posesOfDrill } from '@taxikine/core/knowledge/posesOfDrill';
 import { doseWords } from '@taxikine/core/knowledge/doseSeconds';
-import type { ClientFile } from '@taxikine/core/records/records';
+import type { ClientFile } from '@taxikine/core/records/clientFile';
 import { careButDepth } from '@taxikine/core/planning/home/careButDepth';
 import { handoutOf, type HandoutDrill, type Handout } from '@taxikine/core/planning/home/handout';
 import {

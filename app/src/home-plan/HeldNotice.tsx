@@ -1,5 +1,5 @@
-import { drillOf } from '@taxikine/core/records/drillOf';
-import type { ClientFile } from '@taxikine/core/records/records';
+import { drillOf } from '@taxikine/core/records/drills/drillOf';
+import type { ClientFile } from '@taxikine/core/records/clientFile';
 import { maybeVisitFile } from '@taxikine/core/inference/case/visitFile';
 import { heldFromHome } from '@taxikine/core/planning/home/homeDrills';
 import { drillKey } from '@taxikine/core/knowledge/keys';

@@ -1,6 +1,6 @@
 import { openReferrals } from '@taxikine/core/inference/safety/gate';
-import type { ClientFile } from '@taxikine/core/records/records';
-import { NO_WEEK_WISH, type DoseAt } from '@taxikine/core/records/homePlan';
+import type { ClientFile } from '@taxikine/core/records/clientFile';
+import { NO_WEEK_WISH, type DoseAt } from '@taxikine/core/records/homePlans/homePlan';
 import { drillState } from '@taxikine/core/planning/home/homeState';
 import { entriesOf } from '@taxikine/core/planning/home/planAtHome';
 import { planWeek } from '@taxikine/core/planning/home/planWeek';

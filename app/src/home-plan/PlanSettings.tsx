@@ -1,5 +1,9 @@
 import { KIT } from '@taxikine/core/knowledge/kit';
-import { COURSE_WEEKS, MOST_MOMENTS, type Training } from '@taxikine/core/records/homePlan';
+import {
+  COURSE_WEEKS,
+  MOST_MOMENTS,
+  type Training,
+} from '@taxikine/core/records/homePlans/homePlan';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { Button } from '../ui/Button';

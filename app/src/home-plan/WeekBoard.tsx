@@ -12,9 +12,9 @@ import {
   type DragEndEvent,
 } from '@dnd-kit/core';
 import type { Weekday } from '@taxikine/core/foundation/time/weekdays';
-import type { ClientRecord } from '@taxikine/core/records/records';
+import type { ClientRecord } from '@taxikine/core/records/clients/clientRecord';
 import { weekFrom } from '@taxikine/core/foundation/time/calendarDay';
-import type { DoseAt, HomePlan } from '@taxikine/core/records/homePlan';
+import type { DoseAt, HomePlan } from '@taxikine/core/records/homePlans/homePlan';
 import type { DrillState } from '@taxikine/core/planning/home/homeState';
 import type { WeekPlan } from '@taxikine/core/planning/home/planWeek';
 import type { WeekStage } from '@taxikine/core/planning/home/weekInput';

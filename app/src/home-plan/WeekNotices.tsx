@@ -1,7 +1,7 @@
 import { oneCause } from '@taxikine/core/knowledge/causes';
-import { drillOf } from '@taxikine/core/records/drillOf';
+import { drillOf } from '@taxikine/core/records/drills/drillOf';
 import { causeOfKey, drillKey } from '@taxikine/core/knowledge/keys';
-import type { HomePlan } from '@taxikine/core/records/homePlan';
+import type { HomePlan } from '@taxikine/core/records/homePlans/homePlan';
 import { fillSide } from '@taxikine/core/foundation/words/fill';
 import { View } from '@tamagui/core';
 import { Words } from '../ui/text';

@@ -1,6 +1,6 @@
 import type { KeyboardCoordinateGetter } from '@dnd-kit/core';
 import type { Weekday } from '@taxikine/core/foundation/time/weekdays';
-import type { DoseAt } from '@taxikine/core/records/homePlan';
+import type { DoseAt } from '@taxikine/core/records/homePlans/homePlan';
 
 /** A place in the week, as drag and drop knows it. */
 export const cellId = ({ day, at }: Omit<DoseAt, 'key'>): string => `${day} ${at}`;

@@ -1,5 +1,5 @@
 import type { Active, Announcements, Over } from '@dnd-kit/core';
-import type { DoseAt } from '@taxikine/core/records/homePlan';
+import type { DoseAt } from '@taxikine/core/records/homePlans/homePlan';
 import { useText } from '../words/useText';
 import { placeOfCell } from './cells';
 import { nameOf } from './nameOf';

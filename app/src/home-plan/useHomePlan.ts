@@ -1,6 +1,8 @@
-import type { ClientFile, HomePlanRecord, Versioned } from '@taxikine/core/records/records';
+import type { ClientFile } from '@taxikine/core/records/clientFile';
+import type { HomePlanRecord } from '@taxikine/core/records/homePlans/homePlanRecord';
+import type { Versioned } from '@taxikine/core/records/versioned';
 import { maybeVisitFile, type VisitFile } from '@taxikine/core/inference/case/visitFile';
-import type { HomeAnswer } from '@taxikine/core/records/homePlan';
+import type { HomeAnswer } from '@taxikine/core/records/homePlans/homePlan';
 import type { HomeReport } from '@taxikine/core/planning/home/homeReports';
 import { newHomePlan } from '@taxikine/core/planning/home/newHomePlan';
 import { maybeCurrentPlan } from '@taxikine/core/planning/home/planAtHome';

@@ -1,5 +1,5 @@
 import { weekdayOf } from '@taxikine/core/foundation/time/calendarDay';
-import type { HomePlan } from '@taxikine/core/records/homePlan';
+import type { HomePlan } from '@taxikine/core/records/homePlans/homePlan';
 import type { WeekStage } from '@taxikine/core/planning/home/weekInput';
 
 /** Weeks of a course differ by their kind only. */

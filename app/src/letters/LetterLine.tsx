@@ -1,4 +1,4 @@
-import type { MessageRecord } from '@taxikine/core/records/message';
+import type { MessageRecord } from '@taxikine/core/records/messages/messageRecord';
 import { View } from '@tamagui/core';
 import type { ReactNode } from 'react';
 import { Words } from '../ui/text';

@@ -1,4 +1,4 @@
-import type { MessageRecord } from '@taxikine/core/records/message';
+import type { MessageRecord } from '@taxikine/core/records/messages/messageRecord';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';

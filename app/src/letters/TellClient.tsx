@@ -1,6 +1,7 @@
-import type { MessageRecord } from '@taxikine/core/records/message';
+import type { MessageRecord } from '@taxikine/core/records/messages/messageRecord';
 import { whyUnsent } from '@taxikine/core/reading/due/whyUnsent';
-import type { ClientFile, HomePlanRecord } from '@taxikine/core/records/records';
+import type { ClientFile } from '@taxikine/core/records/clientFile';
+import type { HomePlanRecord } from '@taxikine/core/records/homePlans/homePlanRecord';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useEffect } from 'react';
@@ -11,6 +12,7 @@ import { Button } from '../ui/Button';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
 import { LetterLine } from './LetterLine';
+import { NOTHING_SENT } from '@taxikine/core/records/messages/nothingSent';
 
 /** So many letters are shown beside the plan; all of them are in the outbox. */
 const MOST_SHOWN = 3;
@@ -43,12 +45,11 @@ export function TellClient({ file, plan }: { file: ClientFile; plan: HomePlanRec
   const isAsked = letters.some(({ planId, delivery }) => planId === plan.id && !delivery);
   const tell = () =>
     write('messages', {
+      ...NOTHING_SENT,
       id: crypto.randomUUID(),
       clientId: client.id,
       ...about,
       askedOn: new Date().toISOString(),
-      askedBy: null,
-      delivery: null,
     });
   return (
     <View gap="$2">

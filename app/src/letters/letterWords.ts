@@ -1,4 +1,4 @@
-import type { MessageRecord } from '@taxikine/core/records/message';
+import type { MessageRecord } from '@taxikine/core/records/messages/messageRecord';
 import type { TextOf } from '../words/useText';
 import { whenAt } from '../words/when';
 

@@ -3,7 +3,7 @@ import { FAMILIES, POSITIONS, type Dose } from '@taxikine/core/knowledge/drillRo
 import { FLAGS } from '@taxikine/core/knowledge/flags';
 import { KIT } from '@taxikine/core/knowledge/kit';
 import { PATTERNS } from '@taxikine/core/body/stance/patterns';
-import type { OwnDrillRecord } from '@taxikine/core/records/records';
+import type { OwnDrillRecord } from '@taxikine/core/records/ownDrills/ownDrillRecord';
 import { View } from '@tamagui/core';
 import { DoseSteppers } from '../visit/session/DoseSteppers';
 import { Button } from '../ui/Button';

@@ -4,7 +4,7 @@ import type { DrillRow } from '@taxikine/core/knowledge/drillRow';
 import type { DrillId } from '@taxikine/core/knowledge/drills';
 import { posesOfDrill } from '@taxikine/core/knowledge/posesOfDrill';
 import { doseWords } from '@taxikine/core/knowledge/doseSeconds';
-import type { ClientRecord } from '@taxikine/core/records/records';
+import type { ClientRecord } from '@taxikine/core/records/clients/clientRecord';
 import { fillSide } from '@taxikine/core/foundation/words/fill';
 import { View } from '@tamagui/core';
 import { memo, useDeferredValue, useMemo, type ReactNode } from 'react';

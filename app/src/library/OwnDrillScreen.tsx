@@ -1,6 +1,7 @@
 import { parse, type Problem } from '@taxikine/core/records/schemas/problems';
-import { RECORD_SCHEMAS } from '@taxikine/core/records/schemas/recordSchemas';
-import type { OwnDrillRecord, Versioned } from '@taxikine/core/records/records';
+import { RECORD_SCHEMAS } from '@taxikine/core/records/recordSchemas';
+import type { OwnDrillRecord } from '@taxikine/core/records/ownDrills/ownDrillRecord';
+import type { Versioned } from '@taxikine/core/records/versioned';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useState } from 'react';

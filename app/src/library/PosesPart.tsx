@@ -1,7 +1,7 @@
 import { ownDrillRow, type OwnPose } from '@taxikine/core/knowledge/ownDrill';
 import type { FigureView } from '@taxikine/core/body/skeleton/camera';
 import { SCENERIES } from '@taxikine/core/body/skeleton/scenery';
-import type { OwnDrillRecord } from '@taxikine/core/records/records';
+import type { OwnDrillRecord } from '@taxikine/core/records/ownDrills/ownDrillRecord';
 import { View } from '@tamagui/core';
 import { useMemo, useState } from 'react';
 import { PoseFigure } from '../figure/PoseFigure';

@@ -1,5 +1,5 @@
 import { CAUSES, oneCause, type CauseId } from '@taxikine/core/knowledge/causes';
-import type { OwnDrillRecord } from '@taxikine/core/records/records';
+import type { OwnDrillRecord } from '@taxikine/core/records/ownDrills/ownDrillRecord';
 import { fillSide } from '@taxikine/core/foundation/words/fill';
 import { View } from '@tamagui/core';
 import { useState } from 'react';

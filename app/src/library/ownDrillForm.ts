@@ -2,7 +2,7 @@ import type { OwnPose } from '@taxikine/core/knowledge/ownDrill';
 import type { Side } from '@taxikine/core/foundation/sides/side';
 import { onePose, type PoseId } from '@taxikine/core/body/skeleton/poses';
 import type { PoseAngle } from '@taxikine/core/body/skeleton/pullJoint';
-import type { OwnDrillRecord } from '@taxikine/core/records/records';
+import type { OwnDrillRecord } from '@taxikine/core/records/ownDrills/ownDrillRecord';
 
 /** A pose of the table as one begins from it. */
 export function bareOf(id: PoseId): OwnPose {

@@ -1,5 +1,6 @@
 import { oneFault } from '@taxikine/core/knowledge/faults';
-import type { ClientFile, LookRecord } from '@taxikine/core/records/records';
+import type { ClientFile } from '@taxikine/core/records/clientFile';
+import type { LookRecord } from '@taxikine/core/records/looks/lookRecord';
 import { fillSide } from '@taxikine/core/foundation/words/fill';
 import { View } from '@tamagui/core';
 import { useQueryClient } from '@tanstack/react-query';

@@ -1,6 +1,7 @@
 import { clientLine, type ClientLine } from '@taxikine/core/reading/today/clientLine';
 import type { ClientSummary } from '@taxikine/core/reading/today/clientSummary';
-import type { ClientRecord, Versioned } from '@taxikine/core/records/records';
+import type { ClientRecord } from '@taxikine/core/records/clients/clientRecord';
+import type { Versioned } from '@taxikine/core/records/versioned';
 import { useInfiniteQuery, useMutationState } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { call } from '../data/api';

@@ -1,4 +1,4 @@
-import { STEPS, type Step } from '@taxikine/core/records/records';
+import { STEPS, type Step } from '@taxikine/core/records/visits/visitRecord';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useEffect } from 'react';

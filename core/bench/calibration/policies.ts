@@ -1,7 +1,7 @@
 import type { Finding, Network } from '../../src/inference/trace/inference/network';
 import { posteriors } from '../../src/inference/trace/inference/posteriors';
 import { DEFAULT_APPROACH } from '../../src/knowledge/approaches';
-import type { SeenFault } from '../../src/records/caseFile';
+import type { SeenFault } from '../../src/records/case/caseFile';
 import type { Candidate } from '../../src/planning/asking/candidates';
 import { inQuestion, weigh } from '../../src/planning/asking/weigh';
 import { oneOf, type Random } from './client';

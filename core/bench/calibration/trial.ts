@@ -1,6 +1,6 @@
 import type { Finding, Network } from '../../src/inference/trace/inference/network';
 import { posteriors } from '../../src/inference/trace/inference/posteriors';
-import type { SeenFault } from '../../src/records/caseFile';
+import type { SeenFault } from '../../src/records/case/caseFile';
 import type { Candidate } from '../../src/planning/asking/candidates';
 import { inQuestion } from '../../src/planning/asking/weigh';
 import { seeded } from '../../src';

@@ -15,7 +15,7 @@ import { wouldBend } from '../../src/inference/safety/wouldBend';
 import { CAUSE_OF_RANGE } from '../../src/planning/session/gapCauses';
 import { otherSide, type Side } from '../../src/foundation/sides/side';
 import { trace } from '../../src/inference/trace/trace';
-import type { CaseFile } from '../../src/records/caseFile';
+import type { CaseFile } from '../../src/records/case/caseFile';
 import { sparing } from '../../src/planning/asking/sparing';
 import { reconcile } from '../../src/inference/trace/reconcile/reconcile';
 import { mirrored } from '../../tests/cases/mirrored';

@@ -4,7 +4,7 @@ import { FLAGS } from '../../src/knowledge/flags';
 import { GRADES, isStaggered, PATTERNS } from '../../src/body/stance/patterns';
 import { REGIONS } from '../../src/knowledge/regions';
 import { SIDES } from '../../src/foundation/sides/side';
-import { PAIN_KINDS } from '../../src/records/caseFile';
+import { PAIN_KINDS } from '../../src/records/case/caseFile';
 import { usualSetup } from '../../src/reading/visit/usualSetup';
 import { chance, oneOf, type Random } from '../calibration/client';
 

@@ -380,4 +380,4 @@ export function oneCause(id: string): CauseRow {
 }
 
 /** Causes that can only be stated by the coach; they are evidence and never a target. */
-export const GIVEN_CAUSES: readonly CauseRow[] = CAUSES.filter((row) => row.kind === 'given');
+export const GIVEN_CAUSES = CAUSES.filter((row) => row.kind === 'given');

@@ -6,7 +6,7 @@ import {
 } from '@taxikine/core/exchange/case/recordsFromCase';
 import { parseCase } from '@taxikine/core/exchange/case/caseSchema';
 import { parse, type Parsed, type Problem } from '@taxikine/core/records/schemas/problems';
-import { RECORD_SCHEMAS } from '@taxikine/core/records/schemas/recordSchemas';
+import { RECORD_SCHEMAS } from '@taxikine/core/records/recordSchemas';
 
 const bad = (path: string, message: string): Parsed<never> => ({
   status: 'bad',

@@ -3,7 +3,7 @@ import { FIGURE_VIEWS, type FigureView } from '@taxikine/core/body/skeleton/came
 import type { PostureQuestion } from '@taxikine/core/body/solver/ask';
 import type { LimitsDeg } from '@taxikine/core/body/solver/limits';
 import type { WhatIf } from '@taxikine/core/inference/depth/whatIf';
-import type { ClientFile } from '@taxikine/core/records/records';
+import type { ClientFile } from '@taxikine/core/records/clientFile';
 import { View } from '@tamagui/core';
 import { memo, useCallback, useMemo, useState } from 'react';
 import { useFile, useUpdate } from '../../data/useFile';

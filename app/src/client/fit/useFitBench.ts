@@ -9,7 +9,7 @@ import { orUsual, type UsualRange } from '@taxikine/core/inference/depth/usualRa
 import { seenDepthDeg } from '@taxikine/core/inference/trace/depthShares';
 import { caseFileOf } from '@taxikine/core/inference/case/caseFileOf';
 import { latestLimits } from '@taxikine/core/inference/case/latestLimits';
-import type { ClientFile } from '@taxikine/core/records/records';
+import type { ClientFile } from '@taxikine/core/records/clientFile';
 import { setupFor } from '@taxikine/core/reading/visit/setupFor';
 import { maybeVisitFile } from '@taxikine/core/inference/case/visitFile';
 import { useCallback, useMemo, useState } from 'react';

@@ -1,4 +1,4 @@
-import type { ClientFile } from '@taxikine/core/records/records';
+import type { ClientFile } from '@taxikine/core/records/clientFile';
 import { useQueryClient } from '@tanstack/react-query';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';

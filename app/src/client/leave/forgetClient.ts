@@ -1,4 +1,4 @@
-import type { ClientFile } from '@taxikine/core/records/records';
+import type { ClientFile } from '@taxikine/core/records/clientFile';
 import type { QueryClient } from '@tanstack/react-query';
 import { CLIENTS_KEY, fileKey, WRITE_KEY } from '../../data/queryClient';
 import { troubles } from '../../data/troubles';

@@ -1,4 +1,4 @@
-import type { ClientFile } from '@taxikine/core/records/records';
+import type { ClientFile } from '@taxikine/core/records/clientFile';
 import { dropPicture } from '../../measure/picture/pictureStore';
 import { dropRecording } from '../../measure/recording/recordingStore';
 

@@ -4,7 +4,7 @@ import { FIGURE_CAMERAS } from '@taxikine/core/body/skeleton/camera';
 import { drawFigure } from '@taxikine/core/body/skeleton/drawFigure';
 import { poseSkeleton } from '@taxikine/core/body/skeleton/poseSkeleton';
 import { onePose } from '@taxikine/core/body/skeleton/poses';
-import type { GivenCause, HistoryItem } from '@taxikine/core/records/caseFile';
+import type { GivenCause, HistoryItem } from '@taxikine/core/records/case/caseFile';
 import { View } from '@tamagui/core';
 import { useMemo } from 'react';
 import Svg, { Circle, G, Line } from 'react-native-svg';

@@ -1,7 +1,8 @@
 import { joiResolver } from '@hookform/resolvers/joi';
 import { FLAGS, type FlagId } from '@taxikine/core/knowledge/flags';
 import { SIDES, type Side } from '@taxikine/core/foundation/sides/side';
-import type { ClientRecord, Versioned } from '@taxikine/core/records/records';
+import type { ClientRecord } from '@taxikine/core/records/clients/clientRecord';
+import type { Versioned } from '@taxikine/core/records/versioned';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useState } from 'react';

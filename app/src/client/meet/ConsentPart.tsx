@@ -1,5 +1,5 @@
 import { SHIPPED_WORDING } from '@taxikine/core/records/wire/settings';
-import type { ClientRecord } from '@taxikine/core/records/records';
+import type { ClientRecord } from '@taxikine/core/records/clients/clientRecord';
 import { View } from '@tamagui/core';
 import type { ReactNode } from 'react';
 import { useCoach } from '../../data/session';

@@ -1,6 +1,6 @@
 import { HABITS } from '@taxikine/core/knowledge/habits';
 import { SIDES } from '@taxikine/core/foundation/sides/side';
-import type { HistoryItem } from '@taxikine/core/records/caseFile';
+import type { HistoryItem } from '@taxikine/core/records/case/caseFile';
 import { View } from '@tamagui/core';
 import { Button } from '../../ui/Button';
 import { Title, Words } from '../../ui/text';

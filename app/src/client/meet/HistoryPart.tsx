@@ -1,4 +1,4 @@
-import type { GivenCause, HistoryItem } from '@taxikine/core/records/caseFile';
+import type { GivenCause, HistoryItem } from '@taxikine/core/records/case/caseFile';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { Button } from '../../ui/Button';

@@ -1,6 +1,6 @@
 import { KIT } from '@taxikine/core/knowledge/kit';
 import { SHOES } from '@taxikine/core/body/stance/setup';
-import type { HomePractice } from '@taxikine/core/records/records';
+import type { HomePractice } from '@taxikine/core/records/clients/clientRecord';
 import { View } from '@tamagui/core';
 import { Choice } from '../../ui/Choice';
 import { Many, toggled } from '../../ui/Many';

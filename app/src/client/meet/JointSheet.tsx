@@ -1,7 +1,7 @@
 import { GIVEN_CAUSES, type CauseId } from '@taxikine/core/knowledge/causes';
 import { GIVEN_REGIONS, JOINT_HISTORY } from '@taxikine/core/knowledge/givenRegions';
 import type { MaybeSide } from '@taxikine/core/foundation/sides/side';
-import type { GivenCause, HistoryItem } from '@taxikine/core/records/caseFile';
+import type { GivenCause, HistoryItem } from '@taxikine/core/records/case/caseFile';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { Button } from '../../ui/Button';

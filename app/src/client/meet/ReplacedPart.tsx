@@ -5,7 +5,7 @@ import {
 } from '@taxikine/core/knowledge/replaceable';
 import type { Region } from '@taxikine/core/knowledge/regions';
 import type { MaybeSide } from '@taxikine/core/foundation/sides/side';
-import type { HistoryItem } from '@taxikine/core/records/caseFile';
+import type { HistoryItem } from '@taxikine/core/records/case/caseFile';
 import { View } from '@tamagui/core';
 import { Button } from '../../ui/Button';
 import { Stepper } from '../../ui/Stepper';

@@ -1,12 +1,16 @@
 import type { Segments, Taped } from '@taxikine/core/body/segments/body';
 import { bodyProblems } from '@taxikine/core/body/segments/bodyProblems';
-import { emailSchema } from '@taxikine/core/records/schemas/clientSchema';
+import { emailSchema } from '@taxikine/core/records/schemas/emailSchema';
 import { J } from '@taxikine/core/records/schemas/joi';
 import { DEFAULT_APPROACH, type ApproachId } from '@taxikine/core/knowledge/approaches';
 import type { FlagId } from '@taxikine/core/knowledge/flags';
 import type { Side } from '@taxikine/core/foundation/sides/side';
-import type { GivenCause, HistoryItem } from '@taxikine/core/records/caseFile';
-import { NO_HOME, type ClientRecord, type HomePractice } from '@taxikine/core/records/records';
+import type { GivenCause, HistoryItem } from '@taxikine/core/records/case/caseFile';
+import {
+  NO_HOME,
+  type ClientRecord,
+  type HomePractice,
+} from '@taxikine/core/records/clients/clientRecord';
 import {
   feetOf,
   inUnits,

@@ -1,5 +1,5 @@
 import { oneCause } from '@taxikine/core/knowledge/causes';
-import type { GivenCause, HistoryItem } from '@taxikine/core/records/caseFile';
+import type { GivenCause, HistoryItem } from '@taxikine/core/records/case/caseFile';
 import { fillSide } from '@taxikine/core/foundation/words/fill';
 import type { TextOf } from '../../words/useText';
 

@@ -1,6 +1,6 @@
 import type { CheckCourse } from '@taxikine/core/reading/trends/clientTrends';
 import type { SessionMark } from '@taxikine/core/inference/trend/doneBetween';
-import type { ClientFile } from '@taxikine/core/records/records';
+import type { ClientFile } from '@taxikine/core/records/clientFile';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { Button } from '../../ui/Button';

@@ -1,7 +1,7 @@
 import { measuresCsv } from '@taxikine/core/exchange/export/measuresCsv';
 import type { ClientTrends } from '@taxikine/core/reading/trends/clientTrends';
 import type { SessionMark } from '@taxikine/core/inference/trend/doneBetween';
-import type { ClientFile } from '@taxikine/core/records/records';
+import type { ClientFile } from '@taxikine/core/records/clientFile';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { useFile } from '../../data/useFile';

@@ -1,5 +1,5 @@
 import type { ClientTrends } from '@taxikine/core/reading/trends/clientTrends';
-import type { ClientFile } from '@taxikine/core/records/records';
+import type { ClientFile } from '@taxikine/core/records/clientFile';
 import { wrap } from 'comlink';
 import type { TrendApi } from './trendApi';
 

@@ -1,5 +1,5 @@
 import type { ClientTrends } from '@taxikine/core/reading/trends/clientTrends';
-import type { ClientFile } from '@taxikine/core/records/records';
+import type { ClientFile } from '@taxikine/core/records/clientFile';
 import { startTransition, useCallback, useEffect, useState } from 'react';
 import { askTrends } from './askTrends';
 

@@ -1,5 +1,6 @@
 import type { ChangeTold } from '@taxikine/core/records/wire/changeTold';
-import type { ClientFile, RecordKind } from '@taxikine/core/records/records';
+import type { ClientFile } from '@taxikine/core/records/clientFile';
+import type { RecordKind } from '@taxikine/core/records/recordKinds';
 import type { QueryClient } from '@tanstack/react-query';
 import { call, Refused } from '../api';
 import { CLIENTS_KEY, fileKey, pendingWrites, PICTURE_IMAGE } from '../queryClient';

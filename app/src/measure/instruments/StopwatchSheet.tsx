@@ -1,5 +1,5 @@
 import { heldSeconds, holdBegun } from '@taxikine/core/reading/visit/hold';
-import type { HoldClock } from '@taxikine/core/records/records';
+import type { HoldClock } from '@taxikine/core/records/looks/lookRecord';
 import { View } from '@tamagui/core';
 import { useEffect, useState } from 'react';
 import { Button } from '../../ui/Button';

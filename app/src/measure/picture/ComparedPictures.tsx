@@ -1,5 +1,5 @@
-import type { PicturePoint } from '@taxikine/core/records/marks';
-import type { PictureRecord } from '@taxikine/core/records/records';
+import type { PicturePoint } from '@taxikine/core/records/pictures/marks';
+import type { PictureRecord } from '@taxikine/core/records/pictures/pictureRecord';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import Svg, { G, Image, Path } from 'react-native-svg';

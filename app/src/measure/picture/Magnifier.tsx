@@ -1,4 +1,4 @@
-import type { PicturePoint } from '@taxikine/core/records/marks';
+import type { PicturePoint } from '@taxikine/core/records/pictures/marks';
 import { usePalette } from '../../ui/usePalette';
 
 export interface MagnifierProps {

@@ -1,4 +1,4 @@
-import type { PicturePoint } from '@taxikine/core/records/marks';
+import type { PicturePoint } from '@taxikine/core/records/pictures/marks';
 import { View } from '@tamagui/core';
 import { useRef, useState } from 'react';
 import Svg, { Path } from 'react-native-svg';

@@ -4,8 +4,10 @@ import {
   type Marks,
   type PictureLine,
   type PicturePoint,
-} from '@taxikine/core/records/marks';
-import type { ClientRecord, ImageRecord, PictureRecord } from '@taxikine/core/records/records';
+} from '@taxikine/core/records/pictures/marks';
+import type { ClientRecord } from '@taxikine/core/records/clients/clientRecord';
+import type { ImageRecord } from '@taxikine/core/records/images/imageRecord';
+import type { PictureRecord } from '@taxikine/core/records/pictures/pictureRecord';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { useWrite } from '../../data/useFile';

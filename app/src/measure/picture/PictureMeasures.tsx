@@ -1,5 +1,5 @@
 import { pictureMeasures, type PictureMeasure } from '@taxikine/core/media/picture/pictureMeasures';
-import type { PictureRecord } from '@taxikine/core/records/records';
+import type { PictureRecord } from '@taxikine/core/records/pictures/pictureRecord';
 import { View } from '@tamagui/core';
 import { Numeral, Words } from '../../ui/text';
 import { useText, type TextOf } from '../../words/useText';

@@ -1,8 +1,10 @@
 import { bodyOf } from '@taxikine/core/body/segments/body';
 import { PHASES, VIEWS } from '@taxikine/core/body/stance/patterns';
 import { firstMarks } from '@taxikine/core/reading/figure/firstMarks';
-import type { Marks } from '@taxikine/core/records/marks';
-import type { ClientFile, LookRecord, PictureRecord } from '@taxikine/core/records/records';
+import type { Marks } from '@taxikine/core/records/pictures/marks';
+import type { ClientFile } from '@taxikine/core/records/clientFile';
+import type { LookRecord } from '@taxikine/core/records/looks/lookRecord';
+import type { PictureRecord } from '@taxikine/core/records/pictures/pictureRecord';
 import { usualSetup } from '@taxikine/core/reading/visit/usualSetup';
 import { View } from '@tamagui/core';
 import { useState } from 'react';

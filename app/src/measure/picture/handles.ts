@@ -1,4 +1,4 @@
-import type { PicturePoint } from '@taxikine/core/records/marks';
+import type { PicturePoint } from '@taxikine/core/records/pictures/marks';
 
 /** A point to drag, in pixels of the picture. */
 export interface Handle {

@@ -1,5 +1,5 @@
 import type { View } from '@taxikine/core/body/stance/patterns';
-import type { MarkId, Marks } from '@taxikine/core/records/marks';
+import type { MarkId, Marks } from '@taxikine/core/records/pictures/marks';
 
 const SIDE: readonly (readonly [MarkId, MarkId])[] = [
   ['shoulder', 'hip'],

@@ -4,8 +4,8 @@ import {
   type Marks,
   type PictureLine,
   type PicturePoint,
-} from '@taxikine/core/records/marks';
-import type { PictureRecord } from '@taxikine/core/records/records';
+} from '@taxikine/core/records/pictures/marks';
+import type { PictureRecord } from '@taxikine/core/records/pictures/pictureRecord';
 
 export type Mode = 'joints' | 'plumb' | 'length';
 

@@ -1,6 +1,8 @@
 import type { Phase, View } from '@taxikine/core/body/stance/patterns';
-import type { LookRecord, PictureRecord } from '@taxikine/core/records/records';
+import type { LookRecord } from '@taxikine/core/records/looks/lookRecord';
+import type { PictureRecord } from '@taxikine/core/records/pictures/pictureRecord';
 import type { Opened } from './openPicture';
+import { NOTHING_MARKED } from '@taxikine/core/records/pictures/nothingMarked';
 
 type OpenedPicture = Extract<Opened, { status: 'opened' }>;
 
@@ -16,6 +18,7 @@ export const newPicture = (
   { view, phase }: PictureAsked,
   { width, height, plumb = null }: Pick<OpenedPicture, 'width' | 'height' | 'plumb'>,
 ): PictureRecord => ({
+  ...NOTHING_MARKED,
   id: crypto.randomUUID(),
   clientId: look.clientId,
   visitId: look.visitId,
@@ -24,11 +27,6 @@ export const newPicture = (
   phase,
   width,
   height,
-  marks: {},
   plumb,
-  scale: null,
-  imageWrites: 0,
-  kept: false,
   takenOn: new Date().toISOString(),
-  removed: false,
 });

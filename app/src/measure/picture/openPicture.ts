@@ -1,5 +1,5 @@
 import { pictureKind } from '@taxikine/core/foundation/bytes/jpegProblem';
-import type { PictureLine } from '@taxikine/core/records/marks';
+import type { PictureLine } from '@taxikine/core/records/pictures/marks';
 
 /** Larger files are no photos. */
 const MOST_BYTES = 80 * 1024 * 1024;

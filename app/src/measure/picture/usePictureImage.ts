@@ -1,4 +1,5 @@
-import type { ImageRecord, PictureRecord } from '@taxikine/core/records/records';
+import type { ImageRecord } from '@taxikine/core/records/images/imageRecord';
+import type { PictureRecord } from '@taxikine/core/records/pictures/pictureRecord';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo } from 'react';
 import { call } from '../../data/api';

@@ -1,4 +1,4 @@
-import type { KeptRecording } from '@taxikine/core/records/records';
+import type { KeptRecording } from '@taxikine/core/records/looks/lookRecord';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { Button } from '../../ui/Button';

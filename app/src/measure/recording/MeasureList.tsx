@@ -1,4 +1,8 @@
-import { MEASURES, type Measured, type NotMeasured } from '@taxikine/core/records/measures';
+import {
+  MEASURES,
+  type Measured,
+  type NotMeasured,
+} from '@taxikine/core/records/recordings/measures';
 import { View } from '@tamagui/core';
 import { Numeral, Title, Words } from '../../ui/text';
 import { useText } from '../../words/useText';

@@ -1,4 +1,4 @@
-import type { Joint } from '@taxikine/core/records/joints';
+import type { Joint } from '@taxikine/core/records/recordings/joints';
 import { isSideView } from '@taxikine/core/media/recording/upright';
 import type { Side } from '@taxikine/core/foundation/sides/side';
 import { View } from '@tamagui/core';

@@ -1,5 +1,5 @@
 import { oneFault } from '@taxikine/core/knowledge/faults';
-import type { LookRecord } from '@taxikine/core/records/records';
+import type { LookRecord } from '@taxikine/core/records/looks/lookRecord';
 import { fillSide } from '@taxikine/core/foundation/words/fill';
 import { withUnit } from '@taxikine/core/foundation/words/units';
 import type { Proposal } from '@taxikine/core/media/recording/proposals';

@@ -1,7 +1,8 @@
 import type { Pattern } from '@taxikine/core/body/stance/patterns';
-import type { ClientFile, LookRecord } from '@taxikine/core/records/records';
+import type { ClientFile } from '@taxikine/core/records/clientFile';
+import type { LookRecord } from '@taxikine/core/records/looks/lookRecord';
 import { keptRecording } from '@taxikine/core/media/recording/keptRecording';
-import type { RecordingHead } from '@taxikine/core/records/recording';
+import type { RecordingHead } from '@taxikine/core/records/recordings/recording';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { useFile, useUpdate } from '../../data/useFile';

@@ -1,4 +1,4 @@
-import type { LookRecord } from '@taxikine/core/records/records';
+import type { LookRecord } from '@taxikine/core/records/looks/lookRecord';
 import type { Curve } from '@taxikine/core/media/recording/curves';
 import { measureLines } from '@taxikine/core/media/recording/measuresTable';
 import { isSideView } from '@taxikine/core/media/recording/upright';

@@ -1,9 +1,8 @@
-import type { FaultId } from '@taxikine/core/knowledge/faults';
+import { type FaultId, FAULTS, oneFault } from '@taxikine/core/knowledge/faults';
 import type { Pattern } from '@taxikine/core/body/stance/patterns';
-import { FAULTS, oneFault } from '@taxikine/core/knowledge/faults';
 import { fillSide } from '@taxikine/core/foundation/words/fill';
 import { PLAYED_FAULTS, type PlayedFault } from '@taxikine/core/media/recorder/recorderInput';
-import type { RecordingView } from '@taxikine/core/records/recording';
+import type { RecordingView } from '@taxikine/core/records/recordings/recording';
 import { View } from '@tamagui/core';
 import { useRef, useState } from 'react';
 import { Button } from '../../ui/Button';

@@ -1,7 +1,7 @@
 import { faultKey } from '@taxikine/core/knowledge/keys';
 import { oneFault } from '@taxikine/core/knowledge/faults';
-import type { SeenFault } from '@taxikine/core/records/caseFile';
-import type { LookRecord } from '@taxikine/core/records/records';
+import type { SeenFault } from '@taxikine/core/records/case/caseFile';
+import type { LookRecord } from '@taxikine/core/records/looks/lookRecord';
 import type { Proposal } from '@taxikine/core/media/recording/proposals';
 
 /** A proposal as a coach would have logged it; its number rounded to what the eye would say. */

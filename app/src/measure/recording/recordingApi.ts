@@ -3,9 +3,9 @@ import { record } from '@taxikine/core/media/recorder/record';
 import type { RecorderInput } from '@taxikine/core/media/recorder/recorderInput';
 import { analyse, type Analysis } from '@taxikine/core/media/recording/analyse';
 import type { Curve } from '@taxikine/core/media/recording/curves';
-import type { Joint } from '@taxikine/core/records/joints';
+import type { Joint } from '@taxikine/core/records/recordings/joints';
 import type { ColumnMap } from '@taxikine/core/media/recording/readTable';
-import type { RecordingHead } from '@taxikine/core/records/recording';
+import type { RecordingHead } from '@taxikine/core/records/recordings/recording';
 import { tooLarge } from '@taxikine/core/media/recording/recordingProblems';
 import { middle } from '@taxikine/core/media/recording/scene';
 

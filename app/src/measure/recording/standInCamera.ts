@@ -1,9 +1,10 @@
 import { bodyOf } from '@taxikine/core/body/segments/body';
 import type { Pattern } from '@taxikine/core/body/stance/patterns';
 import { latestLimits } from '@taxikine/core/inference/case/latestLimits';
-import type { ClientFile, LookRecord } from '@taxikine/core/records/records';
+import type { ClientFile } from '@taxikine/core/records/clientFile';
+import type { LookRecord } from '@taxikine/core/records/looks/lookRecord';
 import type { PlayedFault, RecorderInput } from '@taxikine/core/media/recorder/recorderInput';
-import type { RecordingView } from '@taxikine/core/records/recording';
+import type { RecordingView } from '@taxikine/core/records/recordings/recording';
 
 /** How deep each pattern is asked to go: thigh angle, in a hinge the trunk's lean. */
 const DEPTH: Readonly<Record<Pattern, number>> = { squat: 0, hinge: 60, lunge: 8, split: 4 };

@@ -2,7 +2,7 @@ import { proxy } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { RecorderInput } from '@taxikine/core/media/recorder/recorderInput';
 import type { ColumnMap } from '@taxikine/core/media/recording/readTable';
-import type { RecordingHead } from '@taxikine/core/records/recording';
+import type { RecordingHead } from '@taxikine/core/records/recordings/recording';
 import type { Outcome, Stage } from './recordingApi';
 import {
   giveBack,

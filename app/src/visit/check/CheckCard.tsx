@@ -1,7 +1,7 @@
 import { CHECK_GUIDES } from '@taxikine/core/knowledge/checkGuides';
 import type { CheckId, CheckMode, CheckRow, FeltWhere } from '@taxikine/core/knowledge/checks';
 import { SIDES, type MaybeSide } from '@taxikine/core/foundation/sides/side';
-import type { CheckRole } from '@taxikine/core/records/records';
+import type { CheckRole } from '@taxikine/core/records/checks/checkRecord';
 import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
 import { View } from '@tamagui/core';
 import { useState } from 'react';

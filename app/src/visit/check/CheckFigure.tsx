@@ -7,7 +7,7 @@ import { FIGURE_CAMERAS, project, type FigureView } from '@taxikine/core/body/sk
 import { maybeFeltSpot } from '@taxikine/core/reading/figure/feltSpots';
 import { poseSkeleton } from '@taxikine/core/body/skeleton/poseSkeleton';
 import { onePose, type PoseId } from '@taxikine/core/body/skeleton/poses';
-import type { ClientRecord } from '@taxikine/core/records/records';
+import type { ClientRecord } from '@taxikine/core/records/clients/clientRecord';
 import { View } from '@tamagui/core';
 import { useMemo, useState } from 'react';
 import { fitted } from '../../figure/frame';

@@ -1,7 +1,7 @@
 import { CHEATS, CHECK_GUIDES } from '@taxikine/core/knowledge/checkGuides';
 import type { CheckId, CheckRow } from '@taxikine/core/knowledge/checks';
 import { painRule } from '@taxikine/core/inference/safety/painRule';
-import type { CheckRecord } from '@taxikine/core/records/records';
+import type { CheckRecord } from '@taxikine/core/records/checks/checkRecord';
 import { View } from '@tamagui/core';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';

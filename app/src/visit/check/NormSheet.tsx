@@ -1,6 +1,6 @@
 import type { CheckId, RangeCheck } from '@taxikine/core/knowledge/checks';
 import { normFor, type NormEdit } from '@taxikine/core/knowledge/norms';
-import type { ClientRecord } from '@taxikine/core/records/records';
+import type { ClientRecord } from '@taxikine/core/records/clients/clientRecord';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { useCoach, useIsOwner } from '../../data/session';

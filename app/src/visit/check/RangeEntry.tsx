@@ -1,7 +1,7 @@
 import { AT_THE_WALL, type Device } from '@taxikine/core/knowledge/checkGuides';
 import type { CheckId, CheckMode, RangeCheck } from '@taxikine/core/knowledge/checks';
 import { normFor } from '@taxikine/core/knowledge/norms';
-import type { CheckRecord } from '@taxikine/core/records/records';
+import type { CheckRecord } from '@taxikine/core/records/checks/checkRecord';
 import { withUnit } from '@taxikine/core/foundation/words/units';
 import { View } from '@tamagui/core';
 import { useState } from 'react';

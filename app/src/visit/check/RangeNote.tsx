@@ -1,6 +1,6 @@
 import { smallestRealChange } from '@taxikine/core/inference/change/smallestRealChange';
 import type { CheckId, RangeCheck } from '@taxikine/core/knowledge/checks';
-import type { ClientRecord } from '@taxikine/core/records/records';
+import type { ClientRecord } from '@taxikine/core/records/clients/clientRecord';
 import { ownNorm, type CheckRepeats } from '@taxikine/core/inference/visit/repeatsIn';
 import { withUnit } from '@taxikine/core/foundation/words/units';
 import { View } from '@tamagui/core';

@@ -1,6 +1,6 @@
 import type { CheckId, CheckRow } from '@taxikine/core/knowledge/checks';
 import type { MaybeSide } from '@taxikine/core/foundation/sides/side';
-import type { CheckRecord } from '@taxikine/core/records/records';
+import type { CheckRecord } from '@taxikine/core/records/checks/checkRecord';
 import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
 import { View } from '@tamagui/core';
 import { useWrite } from '../../data/useFile';

@@ -1,7 +1,7 @@
 import type { CheckId } from '@taxikine/core/knowledge/checks';
 import type { MaybeSide } from '@taxikine/core/foundation/sides/side';
-import { NOTHING_MEASURED } from '@taxikine/core/records/blanks';
-import type { CheckRecord, CheckRole } from '@taxikine/core/records/records';
+import { NOTHING_MEASURED } from '@taxikine/core/records/checks/nothingMeasured';
+import type { CheckRecord, CheckRole } from '@taxikine/core/records/checks/checkRecord';
 import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
 
 /** When in a visit a check is taken: in a look, or right after a drill. */

@@ -1,6 +1,6 @@
 import type { Device } from '@taxikine/core/knowledge/checkGuides';
 import type { CheckMode } from '@taxikine/core/knowledge/checks';
-import type { CheckRecord } from '@taxikine/core/records/records';
+import type { CheckRecord } from '@taxikine/core/records/checks/checkRecord';
 
 const meanOf = (values: readonly number[]): number =>
   Math.round((values.reduce((sum, one) => sum + one, 0) / values.length) * 10) / 10;

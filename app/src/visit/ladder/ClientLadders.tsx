@@ -1,5 +1,5 @@
 import { climbedLadders } from '@taxikine/core/planning/ladder/climbedLadders';
-import type { ClientFile } from '@taxikine/core/records/records';
+import type { ClientFile } from '@taxikine/core/records/clientFile';
 import { View } from '@tamagui/core';
 import { useMemo } from 'react';
 import { Title, Words } from '../../ui/text';

@@ -1,6 +1,7 @@
 import { oneCriterion, type CriterionId } from '@taxikine/core/knowledge/ladders/criteria';
 import { maybeLadder, oneRung } from '@taxikine/core/knowledge/ladders/ladders';
-import type { ClientFile, DrillRecord } from '@taxikine/core/records/records';
+import type { ClientFile } from '@taxikine/core/records/clientFile';
+import type { DrillRecord } from '@taxikine/core/records/drills/drillRecord';
 import { View } from '@tamagui/core';
 import { useUpdate } from '../../data/useFile';
 import { Button } from '../../ui/Button';

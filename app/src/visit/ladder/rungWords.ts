@@ -1,5 +1,5 @@
 import { maybeLadder, oneRung, placeOfRung } from '@taxikine/core/knowledge/ladders/ladders';
-import type { DrillRecord } from '@taxikine/core/records/records';
+import type { DrillRecord } from '@taxikine/core/records/drills/drillRecord';
 import type { TextOf } from '../../words/useText';
 import { ours } from '../../words/units';
 

@@ -1,10 +1,10 @@
 import type { Ladder } from '@taxikine/core/knowledge/ladders/ladder';
 import { maybeLadder } from '@taxikine/core/knowledge/ladders/ladders';
 import { rungToday, type RungToday } from '@taxikine/core/planning/ladder/rungToday';
-import { tryOf, type RungTry } from '@taxikine/core/records/rungTry';
+import { tryOf, type RungTry } from '@taxikine/core/records/drills/rungTry';
 import { weightOfRung, type RungKg } from '@taxikine/core/knowledge/ladders/weightOfRung';
 import type { PlannedDrill } from '@taxikine/core/planning/session/planSession';
-import type { SessionWish } from '@taxikine/core/records/sessionWish';
+import type { SessionWish } from '@taxikine/core/records/visits/sessionWish';
 import { useMemo } from 'react';
 import { useWeights } from '../../data/usePractice';
 import type { OpenVisit } from '../../data/useVisit';

@@ -4,7 +4,8 @@ import type { Ladder } from '@taxikine/core/knowledge/ladders/ladder';
 import { maybeLadder, placeOfRung } from '@taxikine/core/knowledge/ladders/ladders';
 import { givenSides } from '@taxikine/core/planning/ladder/loadToday';
 import { standingsOf } from '@taxikine/core/planning/ladder/standings';
-import type { ClientFile, DrillRecord } from '@taxikine/core/records/records';
+import type { ClientFile } from '@taxikine/core/records/clientFile';
+import type { DrillRecord } from '@taxikine/core/records/drills/drillRecord';
 import type { TextOf } from '../../words/useText';
 
 const missedWords = (verdict: Extract<RungVerdict, { missed: unknown }>): string =>

@@ -1,7 +1,8 @@
 import { breathWords } from '@taxikine/core/knowledge/breaths';
 import { posesOfDrill } from '@taxikine/core/knowledge/posesOfDrill';
-import { drillOf } from '@taxikine/core/records/drillOf';
-import type { ClientRecord, DrillRecord } from '@taxikine/core/records/records';
+import { drillOf } from '@taxikine/core/records/drills/drillOf';
+import type { ClientRecord } from '@taxikine/core/records/clients/clientRecord';
+import type { DrillRecord } from '@taxikine/core/records/drills/drillRecord';
 import { View } from '@tamagui/core';
 import { useMemo, useState } from 'react';
 import { PoseFigure } from '../../figure/PoseFigure';

@@ -1,5 +1,5 @@
 import { doseMinutes } from '@taxikine/core/knowledge/doseSeconds';
-import type { DrillRecord } from '@taxikine/core/records/records';
+import type { DrillRecord } from '@taxikine/core/records/drills/drillRecord';
 import { View } from '@tamagui/core';
 import { Words } from '../../ui/text';
 import { useText } from '../../words/useText';

@@ -6,7 +6,7 @@ import {
   setBack,
 } from '@taxikine/core/planning/player/timeline';
 import { painRule } from '@taxikine/core/inference/safety/painRule';
-import type { DrillForm, DrillRecord } from '@taxikine/core/records/records';
+import type { DrillForm, DrillRecord } from '@taxikine/core/records/drills/drillRecord';
 import { openSound } from './cues';
 
 /** What was said of a pain: how much, and whether it is of a kind that stops whatever the number. */

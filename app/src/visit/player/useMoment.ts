@@ -1,6 +1,6 @@
 import type { Dose } from '@taxikine/core/knowledge/drillRow';
 import { momentOf, type PlayerMoment } from '@taxikine/core/planning/player/timeline';
-import type { SetClock } from '@taxikine/core/records/records';
+import type { SetClock } from '@taxikine/core/records/drills/drillRecord';
 import { useEffect, useState } from 'react';
 
 /** Often enough for a second hand; the clock itself is in the record. */

@@ -1,4 +1,4 @@
-import type { DrillRecord } from '@taxikine/core/records/records';
+import type { DrillRecord } from '@taxikine/core/records/drills/drillRecord';
 import { useUpdate } from '../../data/useFile';
 import { playerOf, type PlayerActions } from './playerOf';
 

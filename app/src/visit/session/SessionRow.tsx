@@ -3,7 +3,7 @@ import { CSS } from '@dnd-kit/utilities';
 import { posesOfDrill } from '@taxikine/core/knowledge/posesOfDrill';
 import { doseWords } from '@taxikine/core/knowledge/doseSeconds';
 import type { PlannedDrill } from '@taxikine/core/planning/session/planSession';
-import type { ClientRecord } from '@taxikine/core/records/records';
+import type { ClientRecord } from '@taxikine/core/records/clients/clientRecord';
 import { View } from '@tamagui/core';
 import Svg, { Circle } from 'react-native-svg';
 import { PoseFigure } from '../../figure/PoseFigure';

@@ -7,13 +7,13 @@ import {
   type SessionPlan,
 } from '@taxikine/core/planning/session/planSession';
 import { type SessionLimits } from '@taxikine/core/planning/session/sessionLimits';
-import { NO_WISH, type SessionWish } from '@taxikine/core/records/sessionWish';
+import { NO_WISH, type SessionWish } from '@taxikine/core/records/visits/sessionWish';
 import { movedTo } from '@taxikine/core/planning/session/wish';
 import { careOf } from '@taxikine/core/inference/safety/careOf';
 import type { Trace } from '@taxikine/core/inference/trace/trace';
 import { caseFileOf } from '@taxikine/core/inference/case/caseFileOf';
 import { limitsOf } from '@taxikine/core/planning/session/limitsOf';
-import type { VisitRecord } from '@taxikine/core/records/records';
+import type { VisitRecord } from '@taxikine/core/records/visits/visitRecord';
 import { useMemo } from 'react';
 import { useUpdate } from '../../data/useFile';
 import { useLibrary } from '../../data/usePractice';

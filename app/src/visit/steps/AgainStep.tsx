@@ -1,6 +1,6 @@
 import { FAULT_LEVELS, oneFault } from '@taxikine/core/knowledge/faults';
-import type { SeenFault } from '@taxikine/core/records/caseFile';
-import { RATINGS, type LookRecord } from '@taxikine/core/records/records';
+import type { SeenFault } from '@taxikine/core/records/case/caseFile';
+import { RATINGS, type LookRecord } from '@taxikine/core/records/looks/lookRecord';
 import { levelIn } from '@taxikine/core/inference/visit/verdicts';
 import { faultKey } from '@taxikine/core/knowledge/keys';
 import { fillSide } from '@taxikine/core/foundation/words/fill';

@@ -1,5 +1,5 @@
 import { REFER_QUESTIONS, type ReferId } from '@taxikine/core/knowledge/refer';
-import type { Step } from '@taxikine/core/records/records';
+import type { Step } from '@taxikine/core/records/visits/visitRecord';
 import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';

@@ -1,6 +1,6 @@
 import { clearedFor } from '@taxikine/core/inference/safety/clearedFor';
 import { newestWords } from '@taxikine/core/inference/safety/newestWords';
-import type { Clearance } from '@taxikine/core/records/records';
+import type { Clearance } from '@taxikine/core/records/clients/clientRecord';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import type { OpenVisit } from '../../data/useVisit';

@@ -2,7 +2,7 @@ import type { FaultRow } from '@taxikine/core/knowledge/faultRow';
 import type { FaultId } from '@taxikine/core/knowledge/faults';
 import type { Phase, View as LookView } from '@taxikine/core/body/stance/patterns';
 import type { Side } from '@taxikine/core/foundation/sides/side';
-import type { LookRecord } from '@taxikine/core/records/records';
+import type { LookRecord } from '@taxikine/core/records/looks/lookRecord';
 import { faultKey } from '@taxikine/core/knowledge/keys';
 import { View } from '@tamagui/core';
 import { Button } from '../../ui/Button';

@@ -1,5 +1,5 @@
 import { oneFault } from '@taxikine/core/knowledge/faults';
-import type { SeenFault } from '@taxikine/core/records/caseFile';
+import type { SeenFault } from '@taxikine/core/records/case/caseFile';
 import { unitSign } from '@taxikine/core/foundation/words/units';
 import { fillSide } from '@taxikine/core/foundation/words/fill';
 import { Button } from '../../ui/Button';

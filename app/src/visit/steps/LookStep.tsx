@@ -8,7 +8,7 @@ import {
 } from '@taxikine/core/body/stance/patterns';
 import { onePhrase } from '@taxikine/core/knowledge/phrases';
 import { clamp } from '@taxikine/core/foundation/numeric/safety';
-import { RATINGS, type LookRecord } from '@taxikine/core/records/records';
+import { RATINGS, type LookRecord } from '@taxikine/core/records/looks/lookRecord';
 import { faultKey } from '@taxikine/core/knowledge/keys';
 import { fillSide } from '@taxikine/core/foundation/words/fill';
 import { withUnit } from '@taxikine/core/foundation/words/units';

@@ -1,5 +1,5 @@
 import { heldSeconds, holdBegun, holdStopped } from '@taxikine/core/reading/visit/hold';
-import type { LookRecord } from '@taxikine/core/records/records';
+import type { LookRecord } from '@taxikine/core/records/looks/lookRecord';
 import { tempoOf, type Spread } from '@taxikine/core/reading/visit/tempoOf';
 import { View } from '@tamagui/core';
 import { useEffect, useState } from 'react';

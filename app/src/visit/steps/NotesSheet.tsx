@@ -1,6 +1,6 @@
 import type { Phase } from '@taxikine/core/body/stance/patterns';
 import { PHRASES } from '@taxikine/core/knowledge/phrases';
-import type { LookNote } from '@taxikine/core/records/records';
+import type { LookNote } from '@taxikine/core/records/looks/lookRecord';
 import { View } from '@tamagui/core';
 import { Button } from '../../ui/Button';
 import { Sheet } from '../../ui/Sheet';

@@ -1,7 +1,7 @@
 import type { Phase } from '@taxikine/core/body/stance/patterns';
 import { painRule } from '@taxikine/core/inference/safety/painRule';
-import { PAIN_KINDS } from '@taxikine/core/records/caseFile';
-import type { LookRecord } from '@taxikine/core/records/records';
+import { PAIN_KINDS } from '@taxikine/core/records/case/caseFile';
+import type { LookRecord } from '@taxikine/core/records/looks/lookRecord';
 import { useState } from 'react';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';

@@ -7,11 +7,12 @@ import {
   type ProbeRow,
 } from '@taxikine/core/knowledge/probes';
 import { maybeAgainstProbe } from '@taxikine/core/inference/safety/againstAsking';
-import type { SeenFault } from '@taxikine/core/records/caseFile';
+import type { SeenFault } from '@taxikine/core/records/case/caseFile';
 import { changesSomething } from '@taxikine/core/planning/asking/candidates';
 import type { NextCheck } from '@taxikine/core/planning/asking/nextChecks';
 import { careFor } from '@taxikine/core/inference/case/careFor';
-import type { LookRecord, ProbeRecord } from '@taxikine/core/records/records';
+import type { LookRecord } from '@taxikine/core/records/looks/lookRecord';
+import type { ProbeRecord } from '@taxikine/core/records/probes/probeRecord';
 import { suspectSide } from '@taxikine/core/inference/visit/suspectSide';
 import { SIDES, type Side } from '@taxikine/core/foundation/sides/side';
 import { suspectProbes } from '@taxikine/core/reading/visit/suspects';
@@ -32,18 +33,18 @@ import { setupWords } from './setupWords';
 import { StepFrame } from '../../ui/StepFrame';
 import type { StepProps } from './StepProps';
 import { ours } from '../../words/units';
+import { NOTHING_TRIED } from '@taxikine/core/records/probes/nothingTried';
 
 const OUTCOMES: readonly ProbeOutcome[] = ['better', 'same', 'worse'];
 
 const newProbe = (probe: ProbeId, look: LookRecord, side: Side): ProbeRecord => ({
+  ...NOTHING_TRIED,
   id: crypto.randomUUID(),
   clientId: look.clientId,
   visitId: look.visitId,
   probe,
   setup: PROBES.find((row) => row.id === probe)!.change(look.setup, side),
-  outcomes: [],
   doneOn: new Date().toISOString(),
-  removed: false,
 });
 
 const outcomeOf = (record: ProbeRecord | undefined, fault: SeenFault): ProbeOutcome | undefined =>

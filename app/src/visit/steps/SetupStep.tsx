@@ -1,8 +1,8 @@
 import { isStaggered } from '@taxikine/core/body/stance/patterns';
 import { ARMS, HANDS, LOAD_PLACES, SHOES, type Setup } from '@taxikine/core/body/stance/setup';
 import { SIDES, type Side } from '@taxikine/core/foundation/sides/side';
-import { NOTHING_SEEN } from '@taxikine/core/records/blanks';
-import type { LookRecord } from '@taxikine/core/records/records';
+import { NOTHING_SEEN } from '@taxikine/core/records/looks/nothingSeen';
+import type { LookRecord } from '@taxikine/core/records/looks/lookRecord';
 import { setupFor } from '@taxikine/core/reading/visit/setupFor';
 import { View } from '@tamagui/core';
 import { useState } from 'react';

@@ -1,4 +1,4 @@
-import type { Step } from '@taxikine/core/records/records';
+import type { Step } from '@taxikine/core/records/visits/visitRecord';
 import type { OpenVisit } from '../../data/useVisit';
 
 /** What every step of a visit is given. */

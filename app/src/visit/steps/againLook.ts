@@ -1,10 +1,10 @@
 import { type CheckRow, oneCheck } from '@taxikine/core/knowledge/checks';
 import { oneFault, type ClearKey, type FaultLevel } from '@taxikine/core/knowledge/faults';
 import type { MaybeSide } from '@taxikine/core/foundation/sides/side';
-import type { SeenFault } from '@taxikine/core/records/caseFile';
+import type { SeenFault } from '@taxikine/core/records/case/caseFile';
 import { rangeRatio } from '@taxikine/core/inference/trace/rangeRatio';
-import { NOTHING_SEEN } from '@taxikine/core/records/blanks';
-import type { LookRecord } from '@taxikine/core/records/records';
+import { NOTHING_SEEN } from '@taxikine/core/records/looks/nothingSeen';
+import type { LookRecord } from '@taxikine/core/records/looks/lookRecord';
 import { faultKey } from '@taxikine/core/knowledge/keys';
 import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
 

@@ -9,8 +9,8 @@ import {
   type Zone,
 } from '@taxikine/core/body/stance/patterns';
 import type { MaybeSide } from '@taxikine/core/foundation/sides/side';
-import type { SeenFault } from '@taxikine/core/records/caseFile';
-import type { LookRecord } from '@taxikine/core/records/records';
+import type { SeenFault } from '@taxikine/core/records/case/caseFile';
+import type { LookRecord } from '@taxikine/core/records/looks/lookRecord';
 import { faultKey } from '@taxikine/core/knowledge/keys';
 
 type Look = LookRecord;

@@ -1,4 +1,4 @@
-import type { Step } from '@taxikine/core/records/records';
+import type { Step } from '@taxikine/core/records/visits/visitRecord';
 import { StepBones } from '../../bones/StepBones';
 import { lazyScreen, type LazyScreen } from '../../parts/lazyScreen';
 import type { StepProps } from './StepProps';

@@ -1,4 +1,4 @@
-import type { Rep } from '@taxikine/core/records/records';
+import type { Rep } from '@taxikine/core/records/looks/lookRecord';
 
 /** Where a tapped repetition is: what the next tap says. */
 export type TempoTap =

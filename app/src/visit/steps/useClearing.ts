@@ -1,5 +1,5 @@
 import type { NotYetId } from '@taxikine/core/knowledge/notYet';
-import type { Clearance } from '@taxikine/core/records/records';
+import type { Clearance } from '@taxikine/core/records/clients/clientRecord';
 import { useState } from 'react';
 import { useUpdate } from '../../data/useFile';
 import type { OpenVisit } from '../../data/useVisit';

@@ -1,6 +1,6 @@
 import type { SeenMoment } from '@taxikine/core/reading/figure/lookSkeleton';
 import { rivalsOf } from '@taxikine/core/planning/asking/rivals';
-import type { LookRecord } from '@taxikine/core/records/records';
+import type { LookRecord } from '@taxikine/core/records/looks/lookRecord';
 import { boardOf } from '@taxikine/core/reading/visit/threads';
 import { caseFileOf } from '@taxikine/core/inference/case/caseFileOf';
 import { verdictsOf } from '@taxikine/core/inference/visit/verdicts';

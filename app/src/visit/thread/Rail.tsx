@@ -1,4 +1,4 @@
-import { STEPS, type Step } from '@taxikine/core/records/records';
+import { STEPS, type Step } from '@taxikine/core/records/visits/visitRecord';
 import { View } from '@tamagui/core';
 import Svg, { Circle, Path } from 'react-native-svg';
 import { Words } from '../../ui/text';

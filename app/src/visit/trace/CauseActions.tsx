@@ -1,5 +1,5 @@
 import type { TracedCause } from '@taxikine/core/inference/trace/trace';
-import type { VisitOpinion } from '@taxikine/core/records/records';
+import type { VisitOpinion } from '@taxikine/core/records/visits/visitRecord';
 import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
 import { View } from '@tamagui/core';
 import { useState } from 'react';

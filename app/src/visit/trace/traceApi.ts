@@ -1,7 +1,7 @@
 import type { ApproachId } from '@taxikine/core/knowledge/approaches';
 import type { DepthCut } from '@taxikine/core/inference/safety/depthCut';
 import { depthCutOf } from '@taxikine/core/inference/safety/depthCutOf';
-import type { CaseFile, Pain } from '@taxikine/core/records/caseFile';
+import type { CaseFile, Pain } from '@taxikine/core/records/case/caseFile';
 import { reasonsOf, type CauseReasons } from '@taxikine/core/inference/trace/reasons';
 import {
   nextChecks,

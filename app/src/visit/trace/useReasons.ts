@@ -1,4 +1,4 @@
-import type { CaseFile } from '@taxikine/core/records/caseFile';
+import type { CaseFile } from '@taxikine/core/records/case/caseFile';
 import type { CauseReasons } from '@taxikine/core/inference/trace/reasons';
 import { useCallback } from 'react';
 import { traceWorker } from './traceWorker';

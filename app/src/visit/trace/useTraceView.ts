@@ -3,7 +3,7 @@ import {
   withoutFindings,
   type LeavableFinding,
 } from '@taxikine/core/inference/trace/leaveOut';
-import type { CaseFile } from '@taxikine/core/records/caseFile';
+import type { CaseFile } from '@taxikine/core/records/case/caseFile';
 import { maybeTrace } from '@taxikine/core/inference/trace/maybeTrace';
 import type { Trace } from '@taxikine/core/inference/trace/trace';
 import { caseFileOf } from '@taxikine/core/inference/case/caseFileOf';

@@ -1,6 +1,6 @@
-import { drillOf } from '@taxikine/core/records/drillOf';
+import { drillOf } from '@taxikine/core/records/drills/drillOf';
 import { keepAdvice } from '@taxikine/core/reading/visit/keepAdvice';
-import { KEEPS } from '@taxikine/core/records/records';
+import { KEEPS } from '@taxikine/core/records/drills/drillRecord';
 import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
 import { View } from '@tamagui/core';
 import { useMemo } from 'react';

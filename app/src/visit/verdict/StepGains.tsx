@@ -1,5 +1,5 @@
 import { oneCheck } from '@taxikine/core/knowledge/checks';
-import { drillOf } from '@taxikine/core/records/drillOf';
+import { drillOf } from '@taxikine/core/records/drills/drillOf';
 import { sessionSteps } from '@taxikine/core/reading/visit/sessionSteps';
 import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
 import { withUnit, type Unit } from '@taxikine/core/foundation/words/units';

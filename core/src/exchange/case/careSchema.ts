@@ -4,7 +4,7 @@ import type { ReportedCare } from './reportedCare';
 import { LEAST_ALLOWED_DEG, REPLACEABLE, type Replaceable } from '../../knowledge/replaceable';
 import { BENT_PARTS } from '../../inference/safety/depthCut';
 import { J, maybeSide, oneOf, side } from '../../records/schemas/joi';
-import { painSchema } from '../../records/schemas/painSchema';
+import { painSchema } from '../../records/case/painSchema';
 
 export const flagsSchema = () =>
   J.array()

@@ -1,6 +1,6 @@
 import type { ApproachId } from '../../knowledge/approaches';
 import type { Kit } from '../../knowledge/kit';
-import type { CaseFile, CheckFinding } from '../../records/caseFile';
+import type { CaseFile, CheckFinding } from '../../records/case/caseFile';
 
 export const CASE_FORMAT = 'taxikine-case';
 export const CASE_VERSION = 1;

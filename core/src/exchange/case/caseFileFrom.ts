@@ -1,6 +1,6 @@
 import { WALL_DEG_PER_CM } from '../../knowledge/checkGuides';
 import { oneFault } from '../../knowledge/faults';
-import type { CaseFile, CheckFinding, SeenFault } from '../../records/caseFile';
+import type { CaseFile, CheckFinding, SeenFault } from '../../records/case/caseFile';
 import type { CaseCheck, CaseDocument } from './caseDocument';
 import { isDerived } from './derivedChecks';
 

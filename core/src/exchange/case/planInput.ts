@@ -1,24 +1,23 @@
 import { careFrom, type ReportedCare } from './reportedCare';
 import { APPROACHES, DEFAULT_APPROACH } from '../../knowledge/approaches';
-import { CAUSES, oneCause } from '../../knowledge/causes';
+import { CAUSES, oneCause, type CauseId } from '../../knowledge/causes';
 import type { FlagId } from '../../knowledge/flags';
 import { KIT } from '../../knowledge/kit';
 import { PATTERNS } from '../../body/stance/patterns';
 import { REFER_QUESTIONS } from '../../knowledge/refer';
 import type { PlannedCause } from '../../planning/session/candidates';
 import { type SessionLimits } from '../../planning/session/sessionLimits';
-import { NO_WISH, type SessionWish } from '../../records/sessionWish';
+import { NO_WISH, type SessionWish } from '../../records/visits/sessionWish';
 import type { CareFor } from '../../inference/safety/careOf';
-import type { Pain } from '../../records/caseFile';
+import type { Pain } from '../../records/case/caseFile';
 import { causeKey } from '../../knowledge/keys';
 import { fillSide } from '../../foundation/words/fill';
-import type { CauseId } from '../../knowledge/causes';
 import type { MaybeSide } from '../../foundation/sides/side';
 import { careSchema, flagsSchema, painsSchema } from './careSchema';
 import { doseSchema } from '../../records/schemas/doseSchema';
 import { J, maybeSide, oneOf } from '../../records/schemas/joi';
 import { parse, type Parsed } from '../../records/schemas/problems';
-import { wishSchema } from '../../records/schemas/wishSchema';
+import { wishSchema } from '../../records/visits/wishSchema';
 
 /** What `plan` takes: a trace, as `trace` prints it, and what the session has to fit. */
 export interface PlanInput {

@@ -6,7 +6,7 @@ import { doseWords } from '../../knowledge/doseSeconds';
 import type { LeftOut } from '../../planning/session/leftOut';
 import { planSession } from '../../planning/session/planSession';
 import { type SessionLimits } from '../../planning/session/sessionLimits';
-import { NO_WISH, type SessionWish } from '../../records/sessionWish';
+import { NO_WISH, type SessionWish } from '../../records/visits/sessionWish';
 import type { BrokenRule } from '../../planning/session/sessionRules';
 import type { MaybeSide } from '../../foundation/sides/side';
 

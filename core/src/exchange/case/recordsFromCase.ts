@@ -6,20 +6,22 @@ import { withSide } from '../../inference/trace/observe/observeProbes';
 import { reconcile } from '../../inference/trace/reconcile/reconcile';
 import { maybeTrace } from '../../inference/trace/maybeTrace';
 import { causeKey } from '../../knowledge/keys';
-import type { CaseFile, CheckFinding } from '../../records/caseFile';
-import { NOTHING_HELD, NOTHING_MEASURED, NOTHING_SEEN, NOTHING_TOLD } from '../../records/blanks';
-import type {
-  CheckRecord,
-  ClientRecord,
-  LookRecord,
-  ProbeRecord,
-  VisitRecord,
-} from '../../records/records';
+import type { CaseFile, CheckFinding } from '../../records/case/caseFile';
+import { NOTHING_HELD } from '../../records/visits/nothingHeld';
+import { NOTHING_MEASURED } from '../../records/checks/nothingMeasured';
+import { NOTHING_SEEN } from '../../records/looks/nothingSeen';
+import { NOTHING_TOLD } from '../../records/clients/nothingTold';
+import type { CheckRecord } from '../../records/checks/checkRecord';
+import type { ClientRecord } from '../../records/clients/clientRecord';
+import type { LookRecord } from '../../records/looks/lookRecord';
+import type { ProbeRecord } from '../../records/probes/probeRecord';
+import type { VisitRecord } from '../../records/visits/visitRecord';
 import type { Instant } from '../../foundation/time/instant';
 import { caseFileFrom } from './caseFileFrom';
 import type { CaseDocument } from './caseDocument';
 import { caseDocumentOf } from './caseDocumentOf';
 import { unknownPart } from './unknownPart';
+import { NOTHING_TRIED } from '../../records/probes/nothingTried';
 
 /** What only the device can say: who, when, and ids that nobody else has. */
 export interface Making {
@@ -77,6 +79,7 @@ const checkRecord = (check: CheckFinding, place: Place, { now, newId }: Making):
 
 const probeRecords = ({ probes, look }: CaseFile, place: Place, making: Making): ProbeRecord[] =>
   [...groupBy(probes, ({ probe }) => probe)].map(([probe, outcomes]) => ({
+    ...NOTHING_TRIED,
     ...place,
     id: making.newId(),
     probe,
@@ -85,7 +88,6 @@ const probeRecords = ({ probes, look }: CaseFile, place: Place, making: Making):
       .map((one) => withSide(one, look))
       .map(({ fault, side, outcome }) => ({ fault, side: orNull(side), outcome })),
     doneOn: making.now,
-    removed: false,
   }));
 
 const lookRecord = (document: CaseDocument, file: CaseFile, place: Place, making: Making) => {

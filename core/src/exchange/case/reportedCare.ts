@@ -1,5 +1,5 @@
 import { reconcile } from '../../inference/trace/reconcile/reconcile';
-import type { CaseFile, Pain } from '../../records/caseFile';
+import type { CaseFile, Pain } from '../../records/case/caseFile';
 import type { CareFor } from '../../inference/safety/careOf';
 import type { DepthCut } from '../../inference/safety/depthCut';
 import { depthCutOf } from '../../inference/safety/depthCutOf';

@@ -13,7 +13,7 @@ import { reconcile } from '../../inference/trace/reconcile/reconcile';
 import type { Ignored } from '../../inference/trace/reconcile/kept';
 import { reasonsOf, type CauseReasons } from '../../inference/trace/reasons';
 import { trace, type TracedCause } from '../../inference/trace/trace';
-import type { CaseFile, Opinion } from '../../records/caseFile';
+import type { CaseFile, Opinion } from '../../records/case/caseFile';
 import type { CaseDocument } from './caseDocument';
 import { caseFileFrom } from './caseFileFrom';
 import { derivedIn } from './derivedChecks';

@@ -1,4 +1,4 @@
-import { drillOf } from '../../records/drillOf';
+import { drillOf } from '../../records/drills/drillOf';
 import type {
   Bundle,
   CarePlan,
@@ -13,7 +13,9 @@ import { oneFault } from '../../knowledge/faults';
 import { doseWords } from '../../knowledge/doseSeconds';
 import { STANDING_CAUTION } from '../../inference/safety/cautionsOf';
 import type { MaybeSide } from '../../foundation/sides/side';
-import type { CheckRecord, DrillRecord, LookRecord } from '../../records/records';
+import type { CheckRecord } from '../../records/checks/checkRecord';
+import type { DrillRecord } from '../../records/drills/drillRecord';
+import type { LookRecord } from '../../records/looks/lookRecord';
 import { valueOf } from '../../inference/visit/verdicts';
 import type { VisitPart } from '../../inference/visit/visitPart';
 import { fillSide } from '../../foundation/words/fill';

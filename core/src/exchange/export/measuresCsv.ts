@@ -2,7 +2,9 @@ import Papa from 'papaparse';
 import { oneCheck } from '../../knowledge/checks';
 import { oneFault } from '../../knowledge/faults';
 import { climbedLadders } from '../../planning/ladder/climbedLadders';
-import type { CheckRecord, ClientFile, LookRecord } from '../../records/records';
+import type { CheckRecord } from '../../records/checks/checkRecord';
+import type { ClientFile } from '../../records/clientFile';
+import type { LookRecord } from '../../records/looks/lookRecord';
 import { ownNorm, repeatsIn } from '../../inference/visit/repeatsIn';
 import { timesOf, valueOf } from '../../inference/visit/verdicts';
 

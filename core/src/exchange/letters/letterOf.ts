@@ -1,6 +1,6 @@
-import type { ClientRecord } from '../../records/records';
+import type { ClientRecord } from '../../records/clients/clientRecord';
 import type { Day } from '../../foundation/time/instant';
-import type { MessageKind } from '../../records/message';
+import type { MessageKind } from '../../records/messages/messageRecord';
 
 /** A letter as it goes out: plain text. */
 export interface LetterText {

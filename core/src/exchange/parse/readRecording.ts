@@ -5,9 +5,9 @@ import {
   POINT_COLUMNS,
   readTable,
   type ColumnMap,
+  type TableRow,
 } from '../../media/recording/readTable';
-import type { TableRow } from '../../media/recording/readTable';
-import type { Recording } from '../../records/recording';
+import type { Recording } from '../../records/recordings/recording';
 import { tooLarge } from '../../media/recording/recordingProblems';
 import type { Parsed } from '../../records/schemas/problems';
 import { headProblems } from './recordingHeadSchema';

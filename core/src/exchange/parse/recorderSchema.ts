@@ -1,6 +1,6 @@
 import { PATTERNS } from '../../body/stance/patterns';
 import { USUAL_SETUP } from '../../body/stance/setup';
-import { RECORDING_VIEWS } from '../../records/recording';
+import { RECORDING_VIEWS } from '../../records/recordings/recording';
 import { PLAYED_FAULTS, type RecorderInput } from '../../media/recorder/recorderInput';
 import { stanceProblems } from '../../body/solver/stanceProblems';
 import { J, oneOf, side } from '../../records/schemas/joi';

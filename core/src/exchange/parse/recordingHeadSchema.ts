@@ -1,6 +1,6 @@
 import { PATTERNS } from '../../body/stance/patterns';
 import { ARMS, HANDS, LOAD_PLACES } from '../../body/stance/setup';
-import { RECORDING_VIEWS, type RecordingHead } from '../../records/recording';
+import { RECORDING_VIEWS, type RecordingHead } from '../../records/recordings/recording';
 import { J, oneOf, side } from '../../records/schemas/joi';
 import { both, segmentsSchema } from './postureInput';
 import { parse, type Problem } from '../../records/schemas/problems';

@@ -1,5 +1,5 @@
 import { onSide } from '../../foundation/sides/onSide';
-import { drillOf } from '../../records/drillOf';
+import { drillOf } from '../../records/drills/drillOf';
 import { cautionsOf, STANDING_CAUTION } from '../../inference/safety/cautionsOf';
 import { oneCheck, type CheckId } from '../../knowledge/checks';
 import { oneFault } from '../../knowledge/faults';
@@ -9,7 +9,8 @@ import type { MaybeSide } from '../../foundation/sides/side';
 import { LIKELY_ENOUGH } from '../../inference/trace/likelyEnough';
 import type { Trace } from '../../inference/trace/trace';
 import { caseFileOf } from '../../inference/case/caseFileOf';
-import type { CheckRecord, DrillRecord } from '../../records/records';
+import type { CheckRecord } from '../../records/checks/checkRecord';
+import type { DrillRecord } from '../../records/drills/drillRecord';
 import { ownNorm } from '../../inference/visit/repeatsIn';
 import {
   levelIn,

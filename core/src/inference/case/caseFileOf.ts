@@ -2,8 +2,9 @@ import { causeKey } from '../../knowledge/keys';
 import { oneProbe } from '../../knowledge/probes';
 import { USUAL_SETUP } from '../../body/stance/setup';
 import { notYetBy } from '../safety/notYetBy';
-import type { CaseFile, CheckFinding, Opinion } from '../../records/caseFile';
-import type { CheckRecord, ProbeRecord } from '../../records/records';
+import type { CaseFile, CheckFinding, Opinion } from '../../records/case/caseFile';
+import type { CheckRecord } from '../../records/checks/checkRecord';
+import type { ProbeRecord } from '../../records/probes/probeRecord';
 import type { VisitFile } from './visitFile';
 
 const orUndefined = <T>(value: T | null): T | undefined => value ?? undefined;

@@ -1,7 +1,7 @@
 import { measuredLimits } from '../trace/measuredLimits';
 import type { LimitsDeg } from '../../body/solver/limits';
 import { checkFinding } from './caseFileOf';
-import type { ClientFile } from '../../records/records';
+import type { ClientFile } from '../../records/clientFile';
 
 /** The newest measure of each range, from all visits: limits of the posture model. */
 export function latestLimits({ checks }: ClientFile): LimitsDeg {

@@ -1,9 +1,11 @@
-import { drillOf } from '../../records/drillOf';
+import { drillOf } from '../../records/drills/drillOf';
 import { oneCause } from '../../knowledge/causes';
-import type { Lesson } from '../../records/caseFile';
+import type { Lesson } from '../../records/case/caseFile';
 import { verdictsOn } from '../visit/findingsOf';
 import { causeOfKey } from '../../knowledge/keys';
-import type { ClientFile, Versioned, VisitRecord } from '../../records/records';
+import type { ClientFile } from '../../records/clientFile';
+import type { Versioned } from '../../records/versioned';
+import type { VisitRecord } from '../../records/visits/visitRecord';
 import type { Instant } from '../../foundation/time/instant';
 import { verdictsOf, type VisitVerdict } from '../visit/verdicts';
 import { visitPart, type VisitPart } from '../visit/visitPart';

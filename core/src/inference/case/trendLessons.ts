@@ -4,7 +4,9 @@ import { maybeSideTrend, type SideTrend } from '../trend/outlook';
 import { bringsAbout } from '../visit/findingsOf';
 import { causeOfKey } from '../../knowledge/keys';
 import type { VisitLesson } from './lessons';
-import type { ClientFile, Versioned, VisitRecord } from '../../records/records';
+import type { ClientFile } from '../../records/clientFile';
+import type { Versioned } from '../../records/versioned';
+import type { VisitRecord } from '../../records/visits/visitRecord';
 
 /** Worked on in so many sessions and still where it was: it is not for want of work. */
 const LEAST_SESSIONS = 2;

@@ -1,5 +1,5 @@
 import { lessonsBefore, type VisitLesson } from './lessons';
-import type { ClientFile } from '../../records/records';
+import type { ClientFile } from '../../records/clientFile';
 import { trendLessons } from './trendLessons';
 import { visitPart, type VisitPart } from '../visit/visitPart';
 

@@ -2,7 +2,7 @@ import type { DrillRow } from '../../knowledge/drillRow';
 import type { Kit } from '../../knowledge/kit';
 import { loadOf } from '../../knowledge/loadOf';
 import type { MaybeSide } from '../../foundation/sides/side';
-import type { Pain } from '../../records/caseFile';
+import type { Pain } from '../../records/case/caseFile';
 import type { BendLimit, DepthCut } from './depthCut';
 import { flagEffects } from './flagRules';
 import { goesDeep } from './goesDeep';

@@ -3,7 +3,7 @@ import { oneRegion, placeWords } from '../../knowledge/regions';
 import { oneReferQuestion } from '../../knowledge/refer';
 import { LIKELY_ENOUGH } from '../trace/likelyEnough';
 import type { Trace } from '../trace/trace';
-import type { CaseFile } from '../../records/caseFile';
+import type { CaseFile } from '../../records/case/caseFile';
 import { painCautions, type Hurting } from './painCautions';
 import { standingOf, type Told } from './standing';
 

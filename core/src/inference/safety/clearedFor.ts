@@ -1,6 +1,6 @@
 import { NOT_YET } from '../../knowledge/notYet';
 import { placeWords } from '../../knowledge/regions';
-import type { Clearance } from '../../records/records';
+import type { Clearance } from '../../records/clients/clientRecord';
 import type { Day } from '../../foundation/time/instant';
 import { newestWords } from './newestWords';
 

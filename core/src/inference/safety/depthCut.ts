@@ -6,7 +6,7 @@ import { SIDES, type Side } from '../../foundation/sides/side';
 import { askDeepest, askSettle, type PostureQuestion } from '../../body/solver/ask';
 import type { LimitsDeg } from '../../body/solver/limits';
 import type { PostureReport } from '../../body/solver/postureReport';
-import type { Pain } from '../../records/caseFile';
+import type { Pain } from '../../records/case/caseFile';
 import { painRule } from './painRule';
 import type { ReplacedJoint } from './standing';
 

@@ -1,4 +1,4 @@
-import type { CaseFile, Pain } from '../../records/caseFile';
+import type { CaseFile, Pain } from '../../records/case/caseFile';
 import { seenDepthDeg } from '../trace/depthShares';
 import { measuredLimits } from '../trace/measuredLimits';
 import { maybeDepthCut, type DepthCut } from './depthCut';

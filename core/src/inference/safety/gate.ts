@@ -1,5 +1,5 @@
 import { oneReferQuestion, type ReferId } from '../../knowledge/refer';
-import type { ClientFile } from '../../records/records';
+import type { ClientFile } from '../../records/clientFile';
 
 export interface BlockReason {
   readonly question: ReferId;

@@ -5,7 +5,7 @@ import { loadOf } from '../../knowledge/loadOf';
 import { PROBE_HELPS } from '../../knowledge/probeHelps';
 import { PROBES, type ProbeId } from '../../knowledge/probes';
 import type { MaybeSide } from '../../foundation/sides/side';
-import type { ProbeFinding } from '../../records/caseFile';
+import type { ProbeFinding } from '../../records/case/caseFile';
 import { HELP_STAYS } from './isHelp';
 
 /** A probe with which the pattern was better; its side, where it is done on one. */

@@ -1,4 +1,4 @@
-import type { Place } from '../../records/notYetAllowed';
+import type { Place } from '../../records/case/notYetAllowed';
 import type { DrillLoad } from '../../knowledge/drillLoad';
 import { oneRegion } from '../../knowledge/regions';
 import type { MaybeSide } from '../../foundation/sides/side';

@@ -1,4 +1,4 @@
-import type { Clearance } from '../../records/records';
+import type { Clearance } from '../../records/clients/clientRecord';
 
 /** The newest word on each question, by its day; of one day the one that was written last. */
 export function newestWords(clearances: readonly Clearance[]): readonly Clearance[] {

@@ -1,5 +1,5 @@
-import type { NotYetAllowed } from '../../records/notYetAllowed';
-import type { Clearance } from '../../records/records';
+import type { NotYetAllowed } from '../../records/case/notYetAllowed';
+import type { Clearance } from '../../records/clients/clientRecord';
 import { newestWords } from './newestWords';
 
 /** What the newest words of clinicians left out; it holds until there is a newer one. */

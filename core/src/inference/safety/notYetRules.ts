@@ -6,7 +6,7 @@ import { askOf } from './askOf';
 import type { Done, FlagEffect } from './jointRules';
 import { mayBeSameSide } from './loadAt';
 import { loadWhere } from './loadWhere';
-import type { NotYetAllowed } from '../../records/notYetAllowed';
+import type { NotYetAllowed } from '../../records/case/notYetAllowed';
 
 /** What is done where something is not allowed yet; without a place, the whole of it. */
 interface DoneWhere {

@@ -1,7 +1,7 @@
 import { oneRegion, placeWords, type Region } from '../../knowledge/regions';
 import type { LoadedJoint } from '../../knowledge/drillLoad';
 import type { Setup } from '../../body/stance/setup';
-import type { Pain } from '../../records/caseFile';
+import type { Pain } from '../../records/case/caseFile';
 import { painRule, type PainRule } from './painRule';
 
 /** A look, as far as something hurt in it, and how it was set up where that is known. */

@@ -3,7 +3,7 @@ import type { DrillRow } from '../../knowledge/drillRow';
 import { loadOf } from '../../knowledge/loadOf';
 import { oneRegion, placeWords, type RegionRow } from '../../knowledge/regions';
 import type { MaybeSide } from '../../foundation/sides/side';
-import type { Pain } from '../../records/caseFile';
+import type { Pain } from '../../records/case/caseFile';
 import { goesDeep } from './goesDeep';
 import { inOrder } from './inOrder';
 import { askOf } from './askOf';

@@ -2,10 +2,10 @@ import { isReplaceable, type Replaceable } from '../../knowledge/replaceable';
 import type { FlagId } from '../../knowledge/flags';
 import { oneRegion } from '../../knowledge/regions';
 import type { Side } from '../../foundation/sides/side';
-import type { GivenCause, HistoryItem } from '../../records/caseFile';
-import type { Clearance } from '../../records/records';
+import type { GivenCause, HistoryItem } from '../../records/case/caseFile';
+import type { Clearance } from '../../records/clients/clientRecord';
 import { notYetBy } from './notYetBy';
-import type { NotYetAllowed } from '../../records/notYetAllowed';
+import type { NotYetAllowed } from '../../records/case/notYetAllowed';
 
 /** A replaced joint and how far the surgeon lets it bend; null when that was not told. */
 export interface ReplacedJoint {

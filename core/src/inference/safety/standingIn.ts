@@ -1,4 +1,4 @@
-import type { CaseFile } from '../../records/caseFile';
+import type { CaseFile } from '../../records/case/caseFile';
 import { standingOf, type Standing } from './standing';
 
 /** What stands about the client of a case: what was told, and what clinicians have not allowed yet. */

@@ -2,7 +2,7 @@ import { CAUSES, oneCause, type CauseRow } from '../../knowledge/causes';
 import { HISTORY_EFFECTS, type HistoryRow } from '../../knowledge/history';
 import { oddsOf, probabilityOfOdds } from '../../foundation/numeric/odds';
 import { otherSide, SIDES, type MaybeSide } from '../../foundation/sides/side';
-import type { CaseFile, HistoryItem } from '../../records/caseFile';
+import type { CaseFile, HistoryItem } from '../../records/case/caseFile';
 import { type CauseNode } from './inference/network';
 import { causeKey } from '../../knowledge/keys';
 

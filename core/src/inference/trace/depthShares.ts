@@ -1,6 +1,6 @@
 import { bodyOf } from '../../body/segments/body';
 import type { AttributionInput } from '../depth/attribute';
-import type { CaseFile } from '../../records/caseFile';
+import type { CaseFile } from '../../records/case/caseFile';
 import { measuredLimits } from './measuredLimits';
 
 /** How deep the pattern was seen to get, as a thigh angle; null when nobody read a number. */

@@ -1,5 +1,5 @@
 import { DISAGREEMENTS, type DisagreementRow } from '../../knowledge/disagreements';
-import type { CaseFile } from '../../records/caseFile';
+import type { CaseFile } from '../../records/case/caseFile';
 import { LIKELY_ENOUGH } from './likelyEnough';
 import type { Trace } from './trace';
 

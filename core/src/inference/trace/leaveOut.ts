@@ -1,5 +1,5 @@
 import { onSide } from '../../foundation/sides/onSide';
-import type { CaseFile } from '../../records/caseFile';
+import type { CaseFile } from '../../records/case/caseFile';
 import { observeChecks } from './observe/observeChecks';
 import { observeFaults } from './observe/observeFaults';
 import { observePain } from './observe/observePain';

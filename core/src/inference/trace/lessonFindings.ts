@@ -1,4 +1,4 @@
-import type { Lesson } from '../../records/caseFile';
+import type { Lesson } from '../../records/case/caseFile';
 import { type CauseNode, type Finding } from './inference/network';
 import { causeKey } from '../../knowledge/keys';
 

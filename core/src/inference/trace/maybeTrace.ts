@@ -1,4 +1,4 @@
-import type { CaseFile } from '../../records/caseFile';
+import type { CaseFile } from '../../records/case/caseFile';
 import { trace, type Trace } from './trace';
 
 /** A trace, or null when the findings contradict each other beyond belief. */

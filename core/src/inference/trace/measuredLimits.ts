@@ -1,6 +1,6 @@
 import { otherSide, SIDES, type Side } from '../../foundation/sides/side';
 import type { LimitsDeg, SideLimitsDeg } from '../../body/solver/limits';
-import type { CheckFinding } from '../../records/caseFile';
+import type { CheckFinding } from '../../records/case/caseFile';
 import { bestOf } from './observe/observeChecks';
 
 /** Which check measures which limit of the posture model. */

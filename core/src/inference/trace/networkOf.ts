@@ -1,5 +1,5 @@
 import { buildNodes } from './buildNodes';
-import type { CaseFile } from '../../records/caseFile';
+import type { CaseFile } from '../../records/case/caseFile';
 import { connect, type Observation } from './connect';
 import type { Network } from './inference/network';
 import { lessonFindings } from './lessonFindings';

@@ -1,4 +1,4 @@
-import type { CaseFile } from '../../records/caseFile';
+import type { CaseFile } from '../../records/case/caseFile';
 import { foldRest } from './foldRest';
 import { shapley } from './inference/shapley';
 import { networkOf } from './networkOf';

@@ -2,7 +2,7 @@ import { smallestRealChange } from '../change/smallestRealChange';
 import type { FaultRow } from '../../knowledge/faultRow';
 import { FAULT_SIZES, type SeenIn } from '../../knowledge/faultSizes';
 import type { Grade } from '../../body/stance/patterns';
-import type { SeenFault } from '../../records/caseFile';
+import type { SeenFault } from '../../records/case/caseFile';
 
 /** Most that a size alone can say, in decibans, and after how many smallest real changes most of it is said. Ours. */
 const MOST_DECIBANS = 25;

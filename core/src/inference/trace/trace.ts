@@ -1,7 +1,7 @@
 import { oneCause, type CauseId, type CauseKind } from '../../knowledge/causes';
 import type { MaybeSide } from '../../foundation/sides/side';
 import { fillSide } from '../../foundation/words/fill';
-import type { CaseFile, Opinion } from '../../records/caseFile';
+import type { CaseFile, Opinion } from '../../records/case/caseFile';
 import type { Network } from './inference/network';
 import { posteriors } from './inference/posteriors';
 import { LIKELY_ENOUGH } from './likelyEnough';

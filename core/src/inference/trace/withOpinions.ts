@@ -1,4 +1,4 @@
-import type { Opinion } from '../../records/caseFile';
+import type { Opinion } from '../../records/case/caseFile';
 import { type CauseNode, type Network } from './inference/network';
 import { causeKey } from '../../knowledge/keys';
 

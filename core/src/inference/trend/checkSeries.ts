@@ -7,7 +7,8 @@ import {
 } from '../../knowledge/checks';
 import { normFor } from '../../knowledge/norms';
 import { SIDES, type MaybeSide } from '../../foundation/sides/side';
-import type { CheckRecord, CheckRole, ClientFile } from '../../records/records';
+import type { CheckRecord, CheckRole } from '../../records/checks/checkRecord';
+import type { ClientFile } from '../../records/clientFile';
 import { ownNorm, repeatsIn, type CheckRepeats } from '../visit/repeatsIn';
 import { betterOf, timesOf, valueOf } from '../visit/verdicts';
 import { dayOf } from './dayOf';

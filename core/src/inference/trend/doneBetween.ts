@@ -1,5 +1,5 @@
-import { drillOf } from '../../records/drillOf';
-import type { ClientFile } from '../../records/records';
+import { drillOf } from '../../records/drills/drillOf';
+import type { ClientFile } from '../../records/clientFile';
 import { dayOf } from './dayOf';
 
 /** A session on the axis of a trend. */

@@ -1,7 +1,8 @@
 import { FAULTS, oneFault, type FaultId, type FaultLevel } from '../../knowledge/faults';
 import type { Pattern } from '../../body/stance/patterns';
 import type { MaybeSide } from '../../foundation/sides/side';
-import type { ClientFile, LookRecord, LookRole } from '../../records/records';
+import type { ClientFile } from '../../records/clientFile';
+import type { LookRecord, LookRole } from '../../records/looks/lookRecord';
 import { levelIn } from '../visit/verdicts';
 import { dayOf } from './dayOf';
 

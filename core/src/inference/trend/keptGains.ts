@@ -1,6 +1,6 @@
 import type { CheckId } from '../../knowledge/checks';
 import type { MaybeSide } from '../../foundation/sides/side';
-import type { ClientFile } from '../../records/records';
+import type { ClientFile } from '../../records/clientFile';
 import type { Instant } from '../../foundation/time/instant';
 import { checkSeries } from './checkSeries';
 import { keptBetween } from './keptBetween';

@@ -2,7 +2,7 @@ import { errorParts, semOfMean } from '../../knowledge/errorParts';
 import { isUnsteady, ownSem, type Repeats } from '../change/ownSem';
 import type { CheckId, RangeCheck, RangeNorm } from '../../knowledge/checks';
 import { normFor, type Norms } from '../../knowledge/norms';
-import type { CheckRecord } from '../../records/records';
+import type { CheckRecord } from '../../records/checks/checkRecord';
 
 /** Readings of one check, one side and one way, taken one after the other. */
 export interface CheckRepeats {

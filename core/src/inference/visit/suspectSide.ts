@@ -1,4 +1,4 @@
-import type { SeenFault } from '../../records/caseFile';
+import type { SeenFault } from '../../records/case/caseFile';
 import { otherSide, type Side } from '../../foundation/sides/side';
 
 /** The side to try first: what the hips slide away from, else the side of a fault; the left where nothing has one. */

@@ -5,10 +5,11 @@ import { setupDifferences } from '../change/setupDifferences';
 import { compareMeasures, type Verdict } from '../change/verdict';
 import { oneCheck, type RangeCheck } from '../../knowledge/checks';
 import { betterWayOf, oneFault, type FaultLevel } from '../../knowledge/faults';
-import type { SeenFault } from '../../records/caseFile';
+import type { SeenFault } from '../../records/case/caseFile';
 import { fillSide } from '../../foundation/words/fill';
 import { withUnit } from '../../foundation/words/units';
-import type { CheckRecord, LookRecord } from '../../records/records';
+import type { CheckRecord } from '../../records/checks/checkRecord';
+import type { LookRecord } from '../../records/looks/lookRecord';
 import { ownNorm } from './repeatsIn';
 import type { VisitPart } from './visitPart';
 

@@ -1,15 +1,12 @@
 import { repeatsIn, type CheckRepeats } from './repeatsIn';
-import type {
-  CheckRecord,
-  ClientFile,
-  DrillRecord,
-  LookRecord,
-  LookRole,
-  PictureRecord,
-  ProbeRecord,
-  Versioned,
-  VisitRecord,
-} from '../../records/records';
+import type { CheckRecord } from '../../records/checks/checkRecord';
+import type { ClientFile } from '../../records/clientFile';
+import type { DrillRecord } from '../../records/drills/drillRecord';
+import type { LookRecord, LookRole } from '../../records/looks/lookRecord';
+import type { PictureRecord } from '../../records/pictures/pictureRecord';
+import type { ProbeRecord } from '../../records/probes/probeRecord';
+import type { Versioned } from '../../records/versioned';
+import type { VisitRecord } from '../../records/visits/visitRecord';
 
 /** One visit with what was done in it, removed things left out. */
 export interface VisitPart {

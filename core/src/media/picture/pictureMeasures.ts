@@ -9,7 +9,7 @@ import {
   type PictureFrame,
   type PictureLine,
   type PicturePoint,
-} from '../../records/marks';
+} from '../../records/pictures/marks';
 
 export const PICTURE_MEASURES = [
   { id: 'trunk-lean', unit: 'deg' },

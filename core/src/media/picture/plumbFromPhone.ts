@@ -1,5 +1,5 @@
 import { radOfDeg } from '../../foundation/numeric/angle';
-import type { PictureLine } from '../../records/marks';
+import type { PictureLine } from '../../records/pictures/marks';
 
 /** How a phone is held: W3C Device Orientation, intrinsic Z-X'-Y'' in degrees. */
 export interface PhoneHeld {

@@ -1,6 +1,6 @@
 import { add, scale, type Vec3 } from '../../foundation/numeric/vector';
 import { signOf } from '../../foundation/sides/side';
-import type { Joint } from '../../records/joints';
+import type { Joint } from '../../records/recordings/joints';
 import type { Skeleton } from '../../body/skeleton/skeleton';
 
 /** Places on the head, as shares of its height: ahead, to a side, and up from the neck. */

@@ -2,7 +2,7 @@ import { radOfDeg } from '../../foundation/numeric/angle';
 import { normal } from '../../foundation/numeric/random';
 import { dot, type Vec3 } from '../../foundation/numeric/vector';
 import { FIGURE_CAMERAS } from '../../body/skeleton/camera';
-import type { Joint } from '../../records/joints';
+import type { Joint } from '../../records/recordings/joints';
 import type { RecorderCamera } from './recorderInput';
 
 /** Where the floor under the body comes to lie in the picture, in pixels. */

@@ -1,5 +1,5 @@
 import { seeded } from '../../foundation/numeric/random';
-import { COCO_JOINTS, JOINTS, type Joint } from '../../records/joints';
+import { COCO_JOINTS, JOINTS, type Joint } from '../../records/recordings/joints';
 import type { Skeleton } from '../../body/skeleton/skeleton';
 import { skeletonOf } from '../../body/skeleton/skeletonOf';
 import { SIDES } from '../../foundation/sides/side';

@@ -2,7 +2,7 @@ import type { Body } from '../../body/segments/body';
 import type { FaultId } from '../../knowledge/faults';
 import type { Pattern } from '../../body/stance/patterns';
 import type { Setup } from '../../body/stance/setup';
-import type { RecordingView } from '../../records/recording';
+import type { RecordingView } from '../../records/recordings/recording';
 import type { Side } from '../../foundation/sides/side';
 import type { LimitsDeg } from '../../body/solver/limits';
 

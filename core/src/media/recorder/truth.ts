@@ -3,7 +3,7 @@ import { asinClamped } from '../../foundation/numeric/safety';
 import { SIDES, signOf, type MaybeSide } from '../../foundation/sides/side';
 import type { Skeleton } from '../../body/skeleton/skeleton';
 import { between, subtract } from '../../foundation/numeric/vector';
-import type { MeasureId } from '../../records/measures';
+import type { MeasureId } from '../../records/recordings/measures';
 import type { Played } from './motion';
 
 /** What a simulated repetition really was. */

@@ -1,5 +1,4 @@
-import type { MeasureId, MeasureUnit } from '../../records/measures';
-import { unitOf } from '../../records/measures';
+import { type MeasureId, type MeasureUnit, unitOf } from '../../records/recordings/measures';
 import type { MaybeSide } from '../../foundation/sides/side';
 import type { Reading, Unread } from './readings';
 import type { Repetition } from './repetitions';

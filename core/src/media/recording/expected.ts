@@ -7,7 +7,7 @@ import { signOf, type Side } from '../../foundation/sides/side';
 import { askSettle, problemFrom, type PostureQuestion } from '../../body/solver/ask';
 import { usualRangesOf } from '../../inference/depth/usualRanges';
 import { skeletonOf } from '../../body/skeleton/skeletonOf';
-import type { RecordingHead } from '../../records/recording';
+import type { RecordingHead } from '../../records/recordings/recording';
 
 /** A usual height where none is known: leans depend little on it. */
 const USUAL_HEIGHT_M = 1.72;

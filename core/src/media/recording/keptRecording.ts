@@ -1,4 +1,4 @@
-import type { KeptRecording } from '../../records/records';
+import type { KeptRecording } from '../../records/looks/lookRecord';
 import type { Analysis } from './analyse';
 
 /** Six digits say more than any camera. */

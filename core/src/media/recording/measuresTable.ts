@@ -1,4 +1,4 @@
-import { MEASURES, type Measured } from '../../records/measures';
+import { MEASURES, type Measured } from '../../records/recordings/measures';
 
 /** One line of a table of measures: a repetition of one measure. */
 export interface MeasureLine {

@@ -2,7 +2,7 @@ import { bodyOf, meanLength, type Segments } from '../../body/segments/body';
 import { PLAUSIBLE } from '../../body/segments/bodyProblems';
 import { SIDES, type Side } from '../../foundation/sides/side';
 import { jointOf, middle } from './scene';
-import type { RecordingHead } from '../../records/recording';
+import type { RecordingHead } from '../../records/recordings/recording';
 import type { Path } from './uniform';
 import { isSideView, type Upright } from './upright';
 

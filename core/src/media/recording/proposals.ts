@@ -2,8 +2,8 @@ import type { FaultId } from '../../knowledge/faults';
 import type { Grade, Pattern, Phase } from '../../body/stance/patterns';
 import { otherSide, SIDES, type MaybeSide, type Side } from '../../foundation/sides/side';
 import { expectedPosture, type ExpectedPosture } from './expected';
-import { measuredOf, type Measured, type MeasureId } from '../../records/measures';
-import type { RecordingHead } from '../../records/recording';
+import { measuredOf, type Measured, type MeasureId } from '../../records/recordings/measures';
+import type { RecordingHead } from '../../records/recordings/recording';
 
 /** A fault that the measures speak for. A coach accepts or rejects it; it is nothing before. */
 export interface Proposal {

@@ -1,11 +1,11 @@
 import type { Parsed, Problem } from '../../records/schemas/problems';
-import { COCO_JOINTS, isJoint, type Joint } from '../../records/joints';
+import { COCO_JOINTS, isJoint, type Joint } from '../../records/recordings/joints';
 import {
   emptyTrack,
   type Recording,
   type RecordingHead,
   type Track,
-} from '../../records/recording';
+} from '../../records/recordings/recording';
 import { timeProblems } from './recordingProblems';
 
 /** A frame as it stands in a file: x, y, confidence for each joint, in order. */

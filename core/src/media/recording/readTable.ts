@@ -1,6 +1,6 @@
 import type { Parsed, Problem } from '../../records/schemas/problems';
-import { isJoint, JOINTS, type Joint } from '../../records/joints';
-import { emptyTrack, type Recording, type Track } from '../../records/recording';
+import { isJoint, JOINTS, type Joint } from '../../records/recordings/joints';
+import { emptyTrack, type Recording, type Track } from '../../records/recordings/recording';
 import { timeProblems } from './recordingProblems';
 
 /** What a column of a table of points holds. */

@@ -1,8 +1,8 @@
 import { quantile } from '../../foundation/numeric/quantile';
 import { SIDES, type Side } from '../../foundation/sides/side';
 import { smoothed } from './butterworth';
-import type { Joint } from '../../records/joints';
-import type { RecordingView } from '../../records/recording';
+import type { Joint } from '../../records/recordings/joints';
+import type { RecordingView } from '../../records/recordings/recording';
 import { residualCutoff } from './residualCutoff';
 import type { Path, Uniform } from './uniform';
 

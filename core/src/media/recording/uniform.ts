@@ -1,5 +1,5 @@
-import { isMeasured, type Joint } from '../../records/joints';
-import type { Recording, Track } from '../../records/recording';
+import { isMeasured, type Joint } from '../../records/recordings/joints';
+import type { Recording, Track } from '../../records/recordings/recording';
 import { frameRate } from './recordingProblems';
 
 /** One joint at even steps of time. Pixels, z up. */

@@ -9,7 +9,7 @@ import type { CareFor } from '../../inference/safety/careOf';
 import { standingIn } from '../../inference/safety/standingIn';
 import { SIDES, type MaybeSide } from '../../foundation/sides/side';
 import { suspectSide } from '../../inference/visit/suspectSide';
-import type { CaseFile, SeenFault } from '../../records/caseFile';
+import type { CaseFile, SeenFault } from '../../records/case/caseFile';
 import type { CauseNode } from '../../inference/trace/inference/network';
 import { bestOf } from '../../inference/trace/observe/observeChecks';
 import { rangeRatio } from '../../inference/trace/rangeRatio';

@@ -5,7 +5,7 @@ import type { ProbeId } from '../../knowledge/probes';
 import type { MaybeSide } from '../../foundation/sides/side';
 import type { SessionLimits } from '../session/sessionLimits';
 import { standingIn } from '../../inference/safety/standingIn';
-import type { CaseFile } from '../../records/caseFile';
+import type { CaseFile } from '../../records/case/caseFile';
 import { PlanNow } from './PlanNow';
 import type { CauseNode } from '../../inference/trace/inference/network';
 import { posteriors } from '../../inference/trace/inference/posteriors';

@@ -1,6 +1,6 @@
 import type { ProbeId } from '../../knowledge/probes';
 import { painRule } from '../../inference/safety/painRule';
-import type { CaseFile } from '../../records/caseFile';
+import type { CaseFile } from '../../records/case/caseFile';
 
 /**
  * Changed set-ups that may spare what hurts, the most likely first: the weight put down, less depth for what

@@ -6,7 +6,7 @@ import type { ProbeId } from '../../knowledge/probes';
 import { prepared } from '../../inference/trace/inference/evidence';
 import type { Network } from '../../inference/trace/inference/network';
 import type { Candidate } from './candidates';
-import type { SeenFault } from '../../records/caseFile';
+import type { SeenFault } from '../../records/case/caseFile';
 import { gains, outcomesOf, type Outcome } from './expectedGain';
 
 /** Causes that can bring about something that was found; all of them before anything was. */

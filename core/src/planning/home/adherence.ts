@@ -2,8 +2,8 @@ import type { Day } from '../../foundation/time/instant';
 import { addDays, daysFrom } from '../../foundation/time/calendarDay';
 import { dosesByDay, reviewDays } from './course';
 import { tallied, tallyOf, type DoseTally } from './doseTally';
-import type { HomeEntry } from '../../records/homeEntry';
-import type { HomePlan } from '../../records/homePlan';
+import type { HomeEntry } from '../../records/homeEntries/homeEntry';
+import type { HomePlan } from '../../records/homePlans/homePlan';
 
 /**
  * What became of the doses of some days.

@@ -1,6 +1,6 @@
 import type { Day } from '../../foundation/time/instant';
-import { maybeDoseLog, type DoseLog, type HomeEntry } from '../../records/homeEntry';
-import type { HomeAnswer } from '../../records/homePlan';
+import { maybeDoseLog, type DoseLog, type HomeEntry } from '../../records/homeEntries/homeEntry';
+import type { HomeAnswer } from '../../records/homePlans/homePlan';
 import { drillState, halvedDose, type DrillState } from './homeState';
 import type { PlacedDose } from './placedDoses';
 

@@ -1,7 +1,8 @@
 import type { CareFor } from '../../inference/safety/careOf';
 import { depthCutOf } from '../../inference/safety/depthCutOf';
 import { caseFileOf } from '../../inference/case/caseFileOf';
-import type { ClientFile, HomePlanRecord } from '../../records/records';
+import type { ClientFile } from '../../records/clientFile';
+import type { HomePlanRecord } from '../../records/homePlans/homePlanRecord';
 import { careButDepth } from './careButDepth';
 import { painsAtHome } from './painsAtHome';
 

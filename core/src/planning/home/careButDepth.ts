@@ -2,7 +2,7 @@ import type { CareFor } from '../../inference/safety/careOf';
 import { helpedBy } from '../../inference/safety/keptHelp';
 import { standingOf } from '../../inference/safety/standing';
 import { probeFindings } from '../../inference/case/caseFileOf';
-import type { ClientFile } from '../../records/records';
+import type { ClientFile } from '../../records/clientFile';
 import type { PainsAtHome } from './painsAtHome';
 
 /**

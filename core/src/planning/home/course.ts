@@ -1,6 +1,6 @@
 import type { Day } from '../../foundation/time/instant';
 import { addDays, daysFrom, weekdayOf } from '../../foundation/time/calendarDay';
-import type { HomePlan } from '../../records/homePlan';
+import type { HomePlan } from '../../records/homePlans/homePlan';
 import type { PlacedDose } from './placedDoses';
 import { planWeek, type WeekPlan } from './planWeek';
 import type { WeekStage } from './weekInput';

@@ -1,5 +1,5 @@
 import type { Day } from '../../foundation/time/instant';
-import { maybeDoseLog, type DoseDone, type HomeEntry } from '../../records/homeEntry';
+import { maybeDoseLog, type DoseDone, type HomeEntry } from '../../records/homeEntries/homeEntry';
 import type { PlacedDose } from './placedDoses';
 
 /** What became of doses. Nothing said is not the same as not done. */

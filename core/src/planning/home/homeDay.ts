@@ -1,8 +1,8 @@
 import type { Day } from '../../foundation/time/instant';
 import { asTheyMayBe, type DoseToday } from './asTheyMayBe';
 import { dosesByDay, weekOf, type WhichWeek } from './course';
-import type { HomeEntry } from '../../records/homeEntry';
-import type { HomePlan } from '../../records/homePlan';
+import type { HomeEntry } from '../../records/homeEntries/homeEntry';
+import type { HomePlan } from '../../records/homePlans/homePlan';
 
 export interface HomeDay {
   readonly day: Day;

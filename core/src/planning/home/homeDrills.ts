@@ -1,13 +1,14 @@
 import { EFFECT } from '../session/candidates';
-import { causeOfKey } from '../../knowledge/keys';
-import { drillOf } from '../../records/drillOf';
-import type { ClientFile, DrillRecord, VisitRecord } from '../../records/records';
+import { causeOfKey, drillKey } from '../../knowledge/keys';
+import { drillOf } from '../../records/drills/drillOf';
+import type { ClientFile } from '../../records/clientFile';
+import type { DrillRecord } from '../../records/drills/drillRecord';
+import type { VisitRecord } from '../../records/visits/visitRecord';
 import type { VisitPart } from '../../inference/visit/visitPart';
-import type { HomeDrill } from '../../records/homePlan';
+import type { HomeDrill } from '../../records/homePlans/homePlan';
 import type { HomeReport } from './homeReports';
 import { maybeStop } from './homeState';
 import { entriesOf } from './planAtHome';
-import { drillKey } from '../../knowledge/keys';
 
 /** How likely a cause is held to be when no trace was kept. */
 const UNTRACED = 0.5;

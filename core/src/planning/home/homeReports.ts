@@ -1,6 +1,6 @@
 import { painRule } from '../../inference/safety/painRule';
-import { isDose, type HomeEntry } from '../../records/homeEntry';
-import type { HomeAnswer } from '../../records/homePlan';
+import { isDose, type HomeEntry } from '../../records/homeEntries/homeEntry';
+import type { HomeAnswer } from '../../records/homePlans/homePlan';
 
 /** What a report from home asks for, the gravest first. */
 export const REPORT_KINDS = ['refer', 'stop', 'halve', 'easier'] as const;

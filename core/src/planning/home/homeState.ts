@@ -1,7 +1,7 @@
 import type { Dose } from '../../knowledge/drillRow';
 import { addDays } from '../../foundation/time/calendarDay';
-import { isDose, maybeDoseLog, type HomeEntry } from '../../records/homeEntry';
-import type { HomeAnswer } from '../../records/homePlan';
+import { isDose, maybeDoseLog, type HomeEntry } from '../../records/homeEntries/homeEntry';
+import type { HomeAnswer } from '../../records/homePlans/homePlan';
 import { reportsOf, type HomeReport } from './homeReports';
 
 /** How a drill may be done now, by what was said of it; the gravest last. */

@@ -1,7 +1,7 @@
 import type { Day } from '../../foundation/time/instant';
 import { addDays } from '../../foundation/time/calendarDay';
 import { tallied, tallyOf } from './doseTally';
-import { isDose, type HomeEntry } from '../../records/homeEntry';
+import { isDose, type HomeEntry } from '../../records/homeEntries/homeEntry';
 import type { PagePlan } from './homePage';
 import type { PlacedDose } from './placedDoses';
 

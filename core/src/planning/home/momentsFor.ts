@@ -1,6 +1,6 @@
 import type { Weekday } from '../../foundation/time/weekdays';
 import { overlap, weekMinute, type ClockTime, type Stretch } from '../../foundation/time/clockTime';
-import type { Training } from '../../records/homePlan';
+import type { Training } from '../../records/homePlans/homePlan';
 
 /** A long hold takes the edge off force for about so long: none is begun or ends within it before training. */
 export const CALM_BEFORE_TRAINING_MIN = 30;

@@ -1,8 +1,9 @@
 import { WEEKDAYS } from '../../foundation/time/weekdays';
-import type { ClientFile, HomePlanRecord } from '../../records/records';
+import type { ClientFile } from '../../records/clientFile';
+import type { HomePlanRecord } from '../../records/homePlans/homePlanRecord';
 import type { VisitPart } from '../../inference/visit/visitPart';
 import { homeDrillsOf } from './homeDrills';
-import { NO_WEEK_WISH, USUAL_MOMENTS } from '../../records/homePlan';
+import { NO_WEEK_WISH, USUAL_MOMENTS } from '../../records/homePlans/homePlan';
 
 /** What nobody has said of a client's day. */
 const USUAL_MINUTES = 10;

@@ -1,6 +1,7 @@
-import type { Pain } from '../../records/caseFile';
+import type { Pain } from '../../records/case/caseFile';
 import { painsOf } from '../../inference/visit/painsOf';
-import type { ClientFile, HomePlanRecord } from '../../records/records';
+import type { ClientFile } from '../../records/clientFile';
+import type { HomePlanRecord } from '../../records/homePlans/homePlanRecord';
 import { maybeVisitFile, type VisitFile } from '../../inference/case/visitFile';
 
 /** What was last told to hurt, and the visit in which the plan's pattern was then looked at, if it was. */

@@ -2,7 +2,7 @@ import type { Dose } from '../../knowledge/drillRow';
 import type { Weekday } from '../../foundation/time/weekdays';
 import { familyOrder } from '../../knowledge/workOrder';
 import type { ClockTime } from '../../foundation/time/clockTime';
-import type { DoseAt } from '../../records/homePlan';
+import type { DoseAt } from '../../records/homePlans/homePlan';
 import type { WeekDrill, WeekInput } from './weekInput';
 import { momentsOf } from './weekProblem';
 

@@ -1,8 +1,10 @@
 import { hasConsent, openReferrals } from '../../inference/safety/gate';
 import { standingOf, type Standing } from '../../inference/safety/standing';
-import type { Pain } from '../../records/caseFile';
-import type { ClientFile, HomePlanRecord, Versioned } from '../../records/records';
-import type { HomeEntry } from '../../records/homeEntry';
+import type { Pain } from '../../records/case/caseFile';
+import type { ClientFile } from '../../records/clientFile';
+import type { HomePlanRecord } from '../../records/homePlans/homePlanRecord';
+import type { Versioned } from '../../records/versioned';
+import type { HomeEntry } from '../../records/homeEntries/homeEntry';
 import { painsAtHome } from './painsAtHome';
 
 /** A plan with what stands about its client today, and what was last told to hurt. */

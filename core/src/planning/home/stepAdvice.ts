@@ -2,8 +2,8 @@ import { easierDrill, harderDrill } from '../../knowledge/drillChains';
 import { isShipped, oneDrill, type DrillId } from '../../knowledge/drills';
 import { painRule } from '../../inference/safety/painRule';
 import { daysFrom } from '../../foundation/time/calendarDay';
-import { isDose, type DoseEntry, type HomeEntry } from '../../records/homeEntry';
-import type { HomeDrill, HomePlan } from '../../records/homePlan';
+import { isDose, type DoseEntry, type HomeEntry } from '../../records/homeEntries/homeEntry';
+import type { HomeDrill, HomePlan } from '../../records/homePlans/homePlan';
 import { drillKey } from '../../knowledge/keys';
 
 /** A step along a chain that what was said from home speaks for. */

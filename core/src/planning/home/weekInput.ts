@@ -1,16 +1,14 @@
-import type { DrillRow } from '../../knowledge/drillRow';
+import type { DrillRow, Dose } from '../../knowledge/drillRow';
 import { REGION_OF_CAUSE } from '../../knowledge/regionOfCause';
 import type { Weekday } from '../../foundation/time/weekdays';
 import type { Standing } from '../../inference/safety/standing';
 import type { MaybeSide } from '../../foundation/sides/side';
-import type { Pain } from '../../records/caseFile';
-import { drillKey } from '../../knowledge/keys';
+import type { Pain } from '../../records/case/caseFile';
+import { drillKey, causeOfKey } from '../../knowledge/keys';
 import { doseMinutes } from '../../knowledge/doseSeconds';
-import { drillOf } from '../../records/drillOf';
-import { causeOfKey } from '../../knowledge/keys';
-import type { Dose } from '../../knowledge/drillRow';
+import { drillOf } from '../../records/drills/drillOf';
 import { lighter, rhythmOf, sittingOf, type Rhythm } from './rhythm';
-import type { HomeDrill, HomePlan } from '../../records/homePlan';
+import type { HomeDrill, HomePlan } from '../../records/homePlans/homePlan';
 
 /** Which week of a course it is. */
 export interface WeekStage {

@@ -2,7 +2,7 @@ import type { Weekday } from '../../foundation/time/weekdays';
 import { isBeforeTraining, isInTraining } from './momentsFor';
 import { weekFrom } from '../../foundation/time/calendarDay';
 import { isPattern, type WeekDrill, type WeekInput, type WeekStage } from './weekInput';
-import type { DoseAt } from '../../records/homePlan';
+import type { DoseAt } from '../../records/homePlans/homePlan';
 
 export const WEEK_RULES = [
   'minutes',

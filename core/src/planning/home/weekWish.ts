@@ -1,5 +1,5 @@
 import type { Weekday } from '../../foundation/time/weekdays';
-import type { DoseAt, WeekWish } from '../../records/homePlan';
+import type { DoseAt, WeekWish } from '../../records/homePlans/homePlan';
 
 const isSame = (a: DoseAt, b: DoseAt): boolean =>
   a.key === b.key && a.day === b.day && a.at === b.at;

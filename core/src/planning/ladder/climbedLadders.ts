@@ -1,4 +1,4 @@
-import type { ClientFile } from '../../records/records';
+import type { ClientFile } from '../../records/clientFile';
 import type { Ladder } from '../../knowledge/ladders/ladder';
 import { LADDERS } from '../../knowledge/ladders/ladders';
 import { givenSides } from './loadToday';

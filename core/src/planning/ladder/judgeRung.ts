@@ -1,4 +1,4 @@
-import type { DrillRecord } from '../../records/records';
+import type { DrillRecord } from '../../records/drills/drillRecord';
 import { painRule } from '../../inference/safety/painRule';
 import type { CriterionId } from '../../knowledge/ladders/criteria';
 import { oneRung } from '../../knowledge/ladders/ladders';

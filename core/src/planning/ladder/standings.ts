@@ -1,5 +1,5 @@
 import { SIDES, type MaybeSide } from '../../foundation/sides/side';
-import type { DrillRecord } from '../../records/records';
+import type { DrillRecord } from '../../records/drills/drillRecord';
 import { maybeRungVerdict, type RungVerdict } from './judgeRung';
 import { isLoaded, type Ladder, type Rung } from '../../knowledge/ladders/ladder';
 import { placeOfRung } from '../../knowledge/ladders/ladders';

@@ -1,6 +1,6 @@
 import type { Dose } from '../../knowledge/drillRow';
 import { REST_BETWEEN_SETS, setSeconds } from '../../knowledge/doseSeconds';
-import type { DrillForm, SetClock, SetLog } from '../../records/records';
+import type { DrillForm, SetClock, SetLog } from '../../records/drills/drillRecord';
 
 /** Where a drill is at one moment. */
 export interface PlayerMoment {

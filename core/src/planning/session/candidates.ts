@@ -4,7 +4,7 @@ import type { Dose, DrillRow, EffectSize, Target } from '../../knowledge/drillRo
 import { loadOf } from '../../knowledge/loadOf';
 import { doseFor, familyWorth } from '../../knowledge/workOrder';
 import { SIDES, type MaybeSide, type Side } from '../../foundation/sides/side';
-import type { Pain } from '../../records/caseFile';
+import type { Pain } from '../../records/case/caseFile';
 import type { TracedCause } from '../../inference/trace/trace';
 import type { Option } from './bestSet';
 import { doseMinutes } from '../../knowledge/doseSeconds';

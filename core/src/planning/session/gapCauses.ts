@@ -4,7 +4,7 @@ import type { CauseId } from '../../knowledge/causes';
 import { oneCheck, type CheckId } from '../../knowledge/checks';
 import { normFor, type Norms } from '../../knowledge/norms';
 import { normalCdf } from '../../foundation/numeric/normal';
-import type { CheckFinding } from '../../records/caseFile';
+import type { CheckFinding } from '../../records/case/caseFile';
 import type { PlannedCause } from './candidates';
 
 /** The cause whose own-strength drills use the range that a check measures. */

@@ -3,12 +3,14 @@ import { oneCheck, type CheckId } from '../../knowledge/checks';
 import type { Norms } from '../../knowledge/norms';
 import { clamp } from '../../foundation/numeric/safety';
 import type { Side } from '../../foundation/sides/side';
-import type { CheckRecord, ClientFile, VisitRecord } from '../../records/records';
+import type { CheckRecord } from '../../records/checks/checkRecord';
+import type { ClientFile } from '../../records/clientFile';
+import type { VisitRecord } from '../../records/visits/visitRecord';
 import { ownNorm, repeatsIn } from '../../inference/visit/repeatsIn';
 import { timesOf, valueOf } from '../../inference/visit/verdicts';
 import type { Dose } from '../../knowledge/drillRow';
 import { doseDrill } from './wish';
-import type { SessionWish } from '../../records/sessionWish';
+import type { SessionWish } from '../../records/visits/sessionWish';
 
 /** What is read before training: how far each knee goes in the floor sit before the pelvis turns. */
 export const GAUGE_CHECK = 'floor-sit-turn' satisfies CheckId;

@@ -5,7 +5,7 @@ import { drillKey } from '../../knowledge/keys';
 import { isGuesswork } from './isGuesswork';
 import { maybeAgainst } from './reasonAgainst';
 import type { SessionLimits } from './sessionLimits';
-import type { SessionWish } from '../../records/sessionWish';
+import type { SessionWish } from '../../records/visits/sessionWish';
 
 export interface LeftOut {
   readonly drill: string;

@@ -29,7 +29,7 @@ import { lengthened } from './lengthened';
 import { leftOutOf, type LeftOut } from './leftOut';
 import { maybeAgainst, maybeNerveCare } from './reasonAgainst';
 import { type SessionLimits } from './sessionLimits';
-import { NO_WISH, type SessionWish } from '../../records/sessionWish';
+import { NO_WISH, type SessionWish } from '../../records/visits/sessionWish';
 import { maybeSpare, type SpareReason } from './spareMinutes';
 import { brokenRules, type BrokenRule } from './sessionRules';
 

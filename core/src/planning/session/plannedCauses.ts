@@ -1,4 +1,4 @@
-import type { CaseFile } from '../../records/caseFile';
+import type { CaseFile } from '../../records/case/caseFile';
 import type { Trace } from '../../inference/trace/trace';
 import type { PlannedCause } from './candidates';
 import { gapCauses } from './gapCauses';

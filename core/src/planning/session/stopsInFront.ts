@@ -1,5 +1,5 @@
 import type { Side } from '../../foundation/sides/side';
-import type { CaseFile, CheckFinding, Pain } from '../../records/caseFile';
+import type { CaseFile, CheckFinding, Pain } from '../../records/case/caseFile';
 
 const isFront = ({ check, felt, pinch, result }: CheckFinding): boolean =>
   (check === 'ankle-bend-knee-bent' && (felt === 'front' || pinch === true)) ||

@@ -1,7 +1,6 @@
 import type { Dose } from '../../knowledge/drillRow';
-import { drillKey } from '../../knowledge/keys';
-import type { SessionWish } from '../../records/sessionWish';
-import type { DrillOnSide } from '../../knowledge/keys';
+import { drillKey, type DrillOnSide } from '../../knowledge/keys';
+import type { SessionWish } from '../../records/visits/sessionWish';
 
 const without = (list: readonly DrillOnSide[], key: string): DrillOnSide[] =>
   list.filter((one) => drillKey(one) !== key);

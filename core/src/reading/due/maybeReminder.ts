@@ -1,4 +1,4 @@
-import type { ClientFile } from '../../records/records';
+import type { ClientFile } from '../../records/clientFile';
 import type { Day } from '../../foundation/time/instant';
 import { addDays, daysFrom } from '../../foundation/time/calendarDay';
 import { dayIn } from '../../foundation/time/zoned';

@@ -1,7 +1,7 @@
 import { hasConsent, openReferrals } from '../../inference/safety/gate';
-import type { ClientFile } from '../../records/records';
+import type { ClientFile } from '../../records/clientFile';
 import { maybeCurrentPlan, maybeOpenPlan } from '../../planning/home/planAtHome';
-import type { MessageRecord, Unsent } from '../../records/message';
+import type { MessageRecord, Unsent } from '../../records/messages/messageRecord';
 import { maybeDueLook } from './maybeDueLook';
 
 type Asked = Pick<MessageRecord, 'kind' | 'planId' | 'dueOn'>;

@@ -5,7 +5,7 @@ import { cameraOf, project } from '../../body/skeleton/camera';
 import { lookSkeleton, type SeenMoment } from './lookSkeleton';
 import { SIDES } from '../../foundation/sides/side';
 import type { Vec3 } from '../../foundation/numeric/vector';
-import type { MarkId, Marks, PicturePoint } from '../../records/marks';
+import type { MarkId, Marks, PicturePoint } from '../../records/pictures/marks';
 
 /** Share of the picture's height that a person is thought to fill at first. */
 const FILLS = 0.62;

@@ -4,7 +4,7 @@ import type { Setup } from '../../body/stance/setup';
 import { signOf } from '../../foundation/sides/side';
 import { askSettle, problemFrom } from '../../body/solver/ask';
 import { orUsual } from '../../inference/depth/usualRanges';
-import type { SeenFault } from '../../records/caseFile';
+import type { SeenFault } from '../../records/case/caseFile';
 import { observedAim } from './observedAim';
 import { onOneLeg } from '../../body/skeleton/onOneLeg';
 import { poseSkeleton } from '../../body/skeleton/poseSkeleton';

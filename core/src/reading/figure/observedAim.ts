@@ -1,6 +1,6 @@
 import type { Grade, Phase } from '../../body/stance/patterns';
 import { signOf } from '../../foundation/sides/side';
-import type { SeenFault } from '../../records/caseFile';
+import type { SeenFault } from '../../records/case/caseFile';
 import { PHASE_AIMS } from '../../body/skeleton/phaseAims';
 import type { SquatAim } from '../../body/skeleton/squatPosture';
 

@@ -1,15 +1,12 @@
 import { gateOf } from '../../inference/safety/gate';
 import type { Pattern } from '../../body/stance/patterns';
-import type {
-  ClientFile,
-  ClientRecord,
-  HomePlanRecord,
-  LookRecord,
-  RecordKind,
-  Step,
-  Versioned,
-  VisitRecord,
-} from '../../records/records';
+import type { ClientFile } from '../../records/clientFile';
+import type { ClientRecord } from '../../records/clients/clientRecord';
+import type { HomePlanRecord } from '../../records/homePlans/homePlanRecord';
+import type { LookRecord } from '../../records/looks/lookRecord';
+import type { RecordKind } from '../../records/recordKinds';
+import type { Step, VisitRecord } from '../../records/visits/visitRecord';
+import type { Versioned } from '../../records/versioned';
 import type { Day, Instant } from '../../foundation/time/instant';
 import { maybeVisitFile } from '../../inference/case/visitFile';
 import { addDays } from '../../foundation/time/calendarDay';
@@ -17,7 +14,7 @@ import { dosesByDay, reviewDays } from '../../planning/home/course';
 import { tallyOf, type DoseTally } from '../../planning/home/doseTally';
 import type { HomeReport } from '../../planning/home/homeReports';
 import { entriesOf, maybeCurrentPlan } from '../../planning/home/planAtHome';
-import type { HomePlan } from '../../records/homePlan';
+import type { HomePlan } from '../../records/homePlans/homePlan';
 import { reportsToSee } from './reportsToSee';
 import { dayIn } from '../../foundation/time/zoned';
 

@@ -1,5 +1,5 @@
 import { openReferrals } from '../../inference/safety/gate';
-import type { ClientFile } from '../../records/records';
+import type { ClientFile } from '../../records/clientFile';
 import { openReports, REPORT_KINDS, type HomeReport } from '../../planning/home/homeReports';
 import { entriesOf } from '../../planning/home/planAtHome';
 

@@ -1,5 +1,5 @@
 import { climbedLadders, type ClimbedLadder } from '../../planning/ladder/climbedLadders';
-import type { ClientFile } from '../../records/records';
+import type { ClientFile } from '../../records/clientFile';
 import {
   checkSeries,
   type CheckSeries,

@@ -2,7 +2,7 @@ import { oneCheck, type CheckId } from '../../knowledge/checks';
 import type { MaybeSide } from '../../foundation/sides/side';
 import { bringsAbout } from '../../inference/visit/findingsOf';
 import { causeOfKey } from '../../knowledge/keys';
-import type { DrillRecord } from '../../records/records';
+import type { DrillRecord } from '../../records/drills/drillRecord';
 import { valueOf } from '../../inference/visit/verdicts';
 import type { VisitPart } from '../../inference/visit/visitPart';
 

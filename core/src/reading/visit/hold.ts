@@ -1,4 +1,4 @@
-import type { HoldClock } from '../../records/records';
+import type { HoldClock } from '../../records/looks/lookRecord';
 
 /** Seconds held up to `nowMs` (Unix time): from the clock, so that no tick can be lost. */
 export const heldSeconds = ({ runningSince, heldS }: HoldClock, nowMs: number): number =>

@@ -1,5 +1,5 @@
 import { findingsOf } from '../../inference/visit/findingsOf';
-import type { DrillRecord, Keep } from '../../records/records';
+import type { DrillRecord, Keep } from '../../records/drills/drillRecord';
 import { sessionSteps } from './sessionSteps';
 import { verdictsOf } from '../../inference/visit/verdicts';
 import type { VisitPart } from '../../inference/visit/visitPart';

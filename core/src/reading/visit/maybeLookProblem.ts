@@ -1,7 +1,7 @@
 import { apart } from '../../foundation/sides/onSide';
 import { canBeSeen, oneFault } from '../../knowledge/faults';
 import { isStaggered, type Pattern } from '../../body/stance/patterns';
-import type { LookRecord } from '../../records/records';
+import type { LookRecord } from '../../records/looks/lookRecord';
 
 /** What does not go with the pattern; `path` is the field of the look. */
 export interface LookProblem {

@@ -3,7 +3,7 @@ import { stepGains, type StepGain } from '../../inference/change/stepGains';
 import { oneCheck, type CheckId } from '../../knowledge/checks';
 import { groupBy } from '../../foundation/numeric/groupBy';
 import type { MaybeSide } from '../../foundation/sides/side';
-import type { CheckRecord } from '../../records/records';
+import type { CheckRecord } from '../../records/checks/checkRecord';
 import { ownNorm } from '../../inference/visit/repeatsIn';
 import { betterOf, timesOf, valueOf } from '../../inference/visit/verdicts';
 import type { VisitPart } from '../../inference/visit/visitPart';

@@ -1,6 +1,6 @@
 import type { Pattern } from '../../body/stance/patterns';
 import type { Setup } from '../../body/stance/setup';
-import type { ClientFile } from '../../records/records';
+import type { ClientFile } from '../../records/clientFile';
 import { usualSetup } from './usualSetup';
 
 export interface SetupFor {

@@ -1,7 +1,7 @@
 import { CHECKS, type CheckId } from '../../knowledge/checks';
 import { LINKS, STRENGTHS, type LinkRow } from '../../knowledge/links';
 import { PROBES, type ProbeId } from '../../knowledge/probes';
-import type { Pain, SeenFault } from '../../records/caseFile';
+import type { Pain, SeenFault } from '../../records/case/caseFile';
 import { observePain } from '../../inference/trace/observe/observePain';
 
 /** What a look found, as far as it points at causes. */

@@ -1,4 +1,4 @@
-import type { Rep } from '../../records/records';
+import type { Rep } from '../../records/looks/lookRecord';
 
 /** Mean and standard deviation in seconds; the deviation is 0 of a single repetition. */
 export interface Spread {

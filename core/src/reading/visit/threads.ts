@@ -1,5 +1,5 @@
 import { apart } from '../../foundation/sides/onSide';
-import { drillOf } from '../../records/drillOf';
+import { drillOf } from '../../records/drills/drillOf';
 import { oneFault } from '../../knowledge/faults';
 import type { CauseKind } from '../../knowledge/causes';
 import { LINKS } from '../../knowledge/links';
@@ -7,10 +7,10 @@ import { LIKELY_ENOUGH } from '../../inference/trace/likelyEnough';
 import type { Trace, TracedCause } from '../../inference/trace/trace';
 import { fillSide } from '../../foundation/words/fill';
 import { withUnit } from '../../foundation/words/units';
-import type { SeenFault } from '../../records/caseFile';
+import type { SeenFault } from '../../records/case/caseFile';
 import { verdictsOf, type VisitVerdict } from '../../inference/visit/verdicts';
 import { faultKey } from '../../knowledge/keys';
-import type { DrillRecord } from '../../records/records';
+import type { DrillRecord } from '../../records/drills/drillRecord';
 import type { VisitFile } from '../../inference/case/visitFile';
 
 export type Column = 'look' | 'trace' | 'work' | 'again';

@@ -1,5 +1,5 @@
 import type { Trace } from '../../inference/trace/trace';
-import type { TraceSnapshot } from '../../records/records';
+import type { TraceSnapshot } from '../../records/visits/visitRecord';
 import type { Instant } from '../../foundation/time/instant';
 
 /** A cause less likely than this, to the findings and to the coach, is not worth remembering. */

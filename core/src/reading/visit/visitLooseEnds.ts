@@ -1,5 +1,5 @@
 import { faultKey } from '../../knowledge/keys';
-import { drillOf } from '../../records/drillOf';
+import { drillOf } from '../../records/drills/drillOf';
 import { oneFault } from '../../knowledge/faults';
 import { fillSide } from '../../foundation/words/fill';
 import { keepAdvice } from './keepAdvice';

@@ -1,5 +1,5 @@
 import type { Norms } from '../../knowledge/norms';
-import type { ClientFile } from '../../records/records';
+import type { ClientFile } from '../../records/clientFile';
 
 /**
  * A client's file as a practice with norms of its own reads it: what a coach set for the client goes before what holds

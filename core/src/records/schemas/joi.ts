@@ -25,6 +25,28 @@ export const day = () =>
     .custom((text: string, helpers) =>
       isCalendarDay(text) ? text : helpers.message({ custom: `${text} is no day` }),
     );
-export const oneOf = (values: readonly unknown[]) => J.valid(...values);
+declare const values: unique symbol;
+
+/** One of these and nothing else. What they are is known to the compiler alone. */
+export interface OneOf<T> extends Joi.AnySchema {
+  readonly [values]: T;
+}
+export const oneOf = <const T>(allowed: readonly T[]): OneOf<T> =>
+  J.valid(...allowed) as Joi.AnySchema as OneOf<T>;
+
+/** What can stand for a field of type T: a schema of its kind, or the values it can have. */
+type FieldOf<T> =
+  | Joi.ObjectPropertiesSchema<T>
+  | Joi.AlternativesSchema
+  | OneOf<T>
+  // Joi takes a list that nobody writes to for an object.
+  | (NonNullable<T> extends readonly unknown[] ? Joi.ArraySchema : never);
+
+/**
+ * An object with the fields of T. One that is in the type and not here, or here and not in the type, or of
+ * another kind does not compile.
+ */
+export const objectOf = <T>(fields: { readonly [K in keyof T]-?: FieldOf<T[K]> }) =>
+  J.object<T>(fields as Joi.PartialSchemaMap<T>);
 export const side = () => oneOf(['left', 'right']);
 export const maybeSide = () => oneOf(['left', 'right', null]);

@@ -1,4 +1,4 @@
-import type { RecordKind } from '../records';
+import type { RecordKind } from '../recordKinds';
 
 /** A write that was carried out, as open apps are told of it: what changed, and not how. */
 export interface ChangeTold {

@@ -13,7 +13,7 @@ import { clamp } from '../../../foundation/numeric/safety';
 import { normalDensity } from '../../../foundation/numeric/normal';
 import { smallestRealChange } from '../../change/smallestRealChange';
 import { withUnit } from '../../../foundation/words/units';
-import type { CaseFile, CheckFinding } from '../../../records/caseFile';
+import type { CaseFile, CheckFinding } from '../../../records/case/caseFile';
 import type { Observation } from '../connect';
 import { rangeRatio } from '../rangeRatio';
 import { decibansOfSize, ratioOfDecibans } from '../sizeRatio';

@@ -5,7 +5,7 @@ import { normalDensity } from '../../../foundation/numeric/normal';
 import { deepest } from '../../../body/solver/deepest';
 import { problemFrom } from '../../../body/solver/ask';
 import { orUsual } from '../../depth/usualRanges';
-import type { CaseFile } from '../../../records/caseFile';
+import type { CaseFile } from '../../../records/case/caseFile';
 import type { Observation } from '../connect';
 import { maybeDepthQuestion } from '../depthShares';
 import { hasRangesForDepth } from '../measuredLimits';

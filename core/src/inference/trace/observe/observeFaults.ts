@@ -3,7 +3,7 @@ import { apart } from '../../../foundation/sides/onSide';
 import { oneFault, type ClearKey, type FaultId } from '../../../knowledge/faults';
 import { fillSide } from '../../../foundation/words/fill';
 import { withUnit } from '../../../foundation/words/units';
-import type { CaseFile, SeenFault } from '../../../records/caseFile';
+import type { CaseFile, SeenFault } from '../../../records/case/caseFile';
 import type { Observation } from '../connect';
 import { faultRatio } from '../sizeRatio';
 

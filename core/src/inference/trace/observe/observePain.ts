@@ -2,7 +2,7 @@ import { groupBy } from '../../../foundation/numeric/groupBy';
 import type { FindingId } from '../../../knowledge/links';
 import { oneRegion, placeWords } from '../../../knowledge/regions';
 import { otherSide } from '../../../foundation/sides/side';
-import type { Pain, SeenFault } from '../../../records/caseFile';
+import type { Pain, SeenFault } from '../../../records/case/caseFile';
 import type { Observation } from '../connect';
 import { ratioOfDecibans } from '../sizeRatio';
 

@@ -2,7 +2,7 @@ import { groupBy } from '../../../foundation/numeric/groupBy';
 import { AGAINST, LINKS, type FindingId } from '../../../knowledge/links';
 import { oneProbe, type ProbeId, type ProbeOutcome } from '../../../knowledge/probes';
 import type { MaybeSide } from '../../../foundation/sides/side';
-import type { CaseFile, ProbeFinding } from '../../../records/caseFile';
+import type { CaseFile, ProbeFinding } from '../../../records/case/caseFile';
 import type { Observation } from '../connect';
 
 const OUTCOMES = ['better', 'same', 'worse'] as const;

@@ -1,7 +1,7 @@
 import { bodyOf, meanLength } from '../../../body/segments/body';
 import { SHANK_TO_HEIGHT, THIGH_TO_HEIGHT } from '../../../body/segments/segmentTable';
 import type { RangeNorm } from '../../../knowledge/checks';
-import type { CaseFile } from '../../../records/caseFile';
+import type { CaseFile } from '../../../records/case/caseFile';
 import type { Observation } from '../connect';
 import { rangeRatio } from '../rangeRatio';
 

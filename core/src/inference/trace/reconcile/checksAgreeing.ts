@@ -4,7 +4,7 @@ import { normFor } from '../../../knowledge/norms';
 import { LINKS } from '../../../knowledge/links';
 import { groupBy } from '../../../foundation/numeric/groupBy';
 import { withUnit } from '../../../foundation/words/units';
-import type { CaseFile, CheckFinding } from '../../../records/caseFile';
+import type { CaseFile, CheckFinding } from '../../../records/case/caseFile';
 import { bestOf } from '../observe/observeChecks';
 import { rangeRatio } from '../rangeRatio';
 import type { Ignored, Kept } from './kept';

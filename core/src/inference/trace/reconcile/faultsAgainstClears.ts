@@ -1,6 +1,6 @@
 import { oneFault } from '../../../knowledge/faults';
 import { fillSide } from '../../../foundation/words/fill';
-import type { CaseFile, SeenFault } from '../../../records/caseFile';
+import type { CaseFile, SeenFault } from '../../../records/case/caseFile';
 import { type Clear, type Kept } from './kept';
 import { faultKey } from '../../../knowledge/keys';
 

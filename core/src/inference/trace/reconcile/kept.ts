@@ -1,4 +1,4 @@
-import type { CaseFile } from '../../../records/caseFile';
+import type { CaseFile } from '../../../records/case/caseFile';
 
 /** A finding that was not used, and the words why: it contradicts another one. */
 export interface Ignored {

@@ -1,6 +1,6 @@
 import { oneProbe } from '../../../knowledge/probes';
 import { groupBy } from '../../../foundation/numeric/groupBy';
-import type { ProbeFinding } from '../../../records/caseFile';
+import type { ProbeFinding } from '../../../records/case/caseFile';
 import { type Kept } from './kept';
 import { faultKey } from '../../../knowledge/keys';
 

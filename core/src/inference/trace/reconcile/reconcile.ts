@@ -1,4 +1,4 @@
-import type { CaseFile } from '../../../records/caseFile';
+import type { CaseFile } from '../../../records/case/caseFile';
 import { checksAgreeing } from './checksAgreeing';
 import { faultsAgainstClears } from './faultsAgainstClears';
 import type { Ignored } from './kept';
