@@ -1,31 +1,18 @@
 import { dehydrate, hydrate, type Query, type QueryClient } from '@tanstack/react-query';
 import { createStore, del, delMany, entries, promisifyRequest, type UseStore } from 'idb-keyval';
+import { isReadable, type Kept, SHAPE } from './keptAnswer';
 import { noteKeeping } from './keeping';
 import { ASKED_ANEW } from './askedAnew';
 import { PICTURE_IMAGE } from './queryClient';
 import { SESSION_KEY } from './session';
 
-const WEEK_MS = 7 * 86_400_000;
 const SAVE_EVERY_MS = 600;
 /** So many answers are kept, those that were read last; more would only make the device slow. */
 const MOST_KEPT = 200;
 
-/** Changes with the shape of the records: what an older app kept is then read anew. */
-const SHAPE = 'parts';
-
-/** One answer of the server, by itself: a tap writes the file it changed and not everything there is. */
-interface Kept {
-  readonly shape: string;
-  readonly savedAt: number;
-  readonly query: ReturnType<typeof dehydrate>['queries'][number];
-}
-
 /** A box of its own for every coach; made when it is first asked for, where the browser can. */
 export const answersBox = (coachId: string): UseStore =>
   createStore(`taxikine-answers-${coachId}`, 'answers');
-
-const isFresh = ({ shape, savedAt }: Kept): boolean =>
-  shape === SHAPE && Date.now() - savedAt < WEEK_MS;
 
 /** Pictures and who is signed in have a place of their own on the device; what is of the house has none. */
 const ELSEWHERE: readonly unknown[] = [PICTURE_IMAGE, SESSION_KEY[0], ...ASKED_ANEW];
@@ -37,7 +24,7 @@ const isKept = ({ state, queryKey }: Query): boolean =>
 async function takeOut(box: UseStore): Promise<Kept[]> {
   const all = await entries<string, Kept>(box);
   const sorted = all.toSorted(([, a], [, b]) => b.savedAt - a.savedAt);
-  const fresh = sorted.filter(([, kept]) => isFresh(kept)).slice(0, MOST_KEPT);
+  const fresh = sorted.filter(([, kept]) => isReadable(kept, Date.now())).slice(0, MOST_KEPT);
   const keys = new Set(fresh.map(([key]) => key));
   const gone = all.map(([key]) => key).filter((key) => !keys.has(key));
   if (gone.length > 0) await delMany(gone, box);
