@@ -16,6 +16,7 @@ import {
   type VisitFile,
   noRecords,
 } from '../src';
+import { LENGTH_TO_HEIGHT, type SegmentName } from '../src/body/segments/segmentTable';
 import { ACCEPTANCE_CASES, caseOf } from './cases/acceptanceCases';
 
 const NOW = '2026-11-25T10:00:00.000Z';
@@ -162,4 +163,21 @@ it('what a clinician has not allowed yet bars in the practice, and names nobody 
     { by: 'Dr Orla Fenn', not: ['weight'], place: null },
   ]);
   expect(JSON.stringify(caseDocumentOf(cleared))).not.toContain('Orla');
+});
+
+describe('lengths taken with a tape', () => {
+  const NAMES = Object.keys(LENGTH_TO_HEIGHT) as SegmentName[];
+  const withLength = (name: SegmentName, heightM: number) => {
+    const segments = { [name]: LENGTH_TO_HEIGHT[name] * heightM };
+    return read(caseOf({ client: { heightM, massKg: 22 * heightM ** 2, segments }, look: {} }));
+  };
+
+  it.each(NAMES.flatMap((name) => [1, 1.7, 2.4].map((heightM) => [name, heightM] as const)))(
+    '%s of somebody of %d m comes into the record with the case',
+    (name, heightM) => {
+      const { client } = made(withLength(name, heightM));
+      expect(parse(RECORD_SCHEMAS.clients, client)).toEqual({ status: 'ok', value: client });
+      expect(client.segments).toHaveProperty(name);
+    },
+  );
 });

@@ -12,7 +12,7 @@ import { emailSchema } from '../schemas/emailSchema';
 import type { Segments } from '../../body/segments/body';
 import type { CustomHelpers } from 'joi';
 import { bodyProblems } from '../../body/segments/bodyProblems';
-import { heightSchema, massSchema, limb, segment } from './bodySchemas';
+import { heightSchema, massSchema, segmentsSchema } from './bodySchemas';
 import { FLAGS } from '../../knowledge/flags';
 import { historySchema, givenSchema } from '../case/toldSchemas';
 import { setupSchema } from '../case/setupSchema';
@@ -21,9 +21,6 @@ import { APPROACHES, DEFAULT_APPROACH } from '../../knowledge/approaches';
 import { SHOES } from '../../body/stance/setup';
 import { NO_HOME } from './clientRecord';
 import { normsSchema } from './normsSchema';
-
-/** Lengths that the form asks for. */
-type TapedName = 'footM' | 'shankM' | 'thighM' | 'trunkM' | 'upperArmM' | 'forearmM';
 
 const clearance = objectOf<Clearance>({
   question: oneOf(idsOf(REFER_QUESTIONS)).required(),
@@ -105,14 +102,7 @@ export const clientSchema = objectOf<ClientRecord & OlderSetup>({
   about: J.string().trim().max(200).allow('').required().label('about'),
   heightM: heightSchema(),
   massKg: massSchema(),
-  segments: objectOf<Pick<Segments, TapedName>>({
-    footM: limb('foot', 0.45),
-    shankM: limb('shin', 0.75),
-    thighM: limb('thigh', 0.75),
-    trunkM: segment('trunk', 0.9),
-    upperArmM: limb('upper arm', 0.6),
-    forearmM: limb('forearm', 0.5),
-  }).required(),
+  segments: segmentsSchema.required(),
   flags: J.array()
     .items(oneOf(idsOf(FLAGS)))
     .unique()
