@@ -5,6 +5,7 @@
 const TAPPED = [
   'client/trend',
   'figure',
+  'frame',
   'home-plan',
   'shell',
   'today',

@@ -7,7 +7,7 @@ import {
   MOST_WRONG,
   setCode,
   tryCode,
-} from '../src/practice/lock/deviceCode';
+} from '../src/data/lock/deviceCode';
 
 // What every browser has, and jsdom has not.
 beforeAll(() => {

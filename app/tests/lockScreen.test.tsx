@@ -2,7 +2,7 @@ import { QueryClientProvider } from '@tanstack/react-query';
 import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import { createQueryClient } from '../src/data/queryClient';
 import type { Session } from '../src/data/session';
-import { lock, unlock } from '../src/practice/lock/locked';
+import { lock, unlock } from '../src/data/lock/locked';
 import { CoachFrame } from '../src/shell/CoachFrame';
 import { show } from './show';
 

@@ -1,6 +1,6 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act, fireEvent, screen } from '@testing-library/react';
-import { SignInForm } from '../src/shell/SignInForm';
+import { SignInForm } from '../src/practice/welcome/SignInForm';
 import { show } from './show';
 
 /** A server that answers when it is told to; how often it was asked to let somebody in. */

@@ -1,5 +1,5 @@
 import { lastTouch, noteTouch } from '../src/data/touched';
-import { watchIdle } from '../src/practice/lock/watchIdle';
+import { watchIdle } from '../src/data/lock/watchIdle';
 
 const MINUTE = 60_000;
 

@@ -91,10 +91,10 @@ const COACHS = [
   /^app\/src\/visit\/(steps|session|thread|trace|check|report)\//,
   /^app\/src\/(client\/(trend|fit|meet|leave)|measure\/(recording|picture)|letters)\//,
   /^app\/src\/(client\/|today\/|home-plan\/|library\/|measure\/|visit\/|practice\/(?!lock|welcome)).*Screen\.tsx$/,
-  /^app\/src\/shell\/(?!Root|lazyScreens|ComingBones|NotThere|Unreachable|Waiting)/,
+  /^app\/src\/(shell\/(?!Root|lazyScreens|ComingBones)|frame\/(PageFrame|Header)|practice\/welcome\/SignInForm)/,
   /^app\/src\/words\/enCoach/,
   /^app\/src\/data\/(outbox|keepQueries|troubles|sendWrite)/,
-  /^core\/src\/(inference\/trace|planning\/(asking|session\/planSession)|records\/schemas|exchange)/,
+  /^core\/src\/(inference\/trace|planning\/(asking|session\/planSession)|records\/(schemas\/|.*Schemas?[.]ts$)|exchange)/,
   /node_modules\/(joi|@dnd-kit|react-hook-form|d3-[a-z]+|papaparse|@tanstack\/[a-z-]*virtual)\//,
 ];
 

@@ -4,10 +4,10 @@ import { appSource } from './database/sources';
 import { createApp } from './http/createApp';
 import { maybeOpenHost, namesOf } from './http/maybeOpenHost';
 import { keepLines } from './http/keepLines';
-import { need } from './need';
-import { sayReady } from './sayReady';
-import { whenStopped } from './whenStopped';
-import { whenThere } from './whenThere';
+import { need } from './start/need';
+import { sayReady } from './start/sayReady';
+import { whenStopped } from './start/whenStopped';
+import { whenThere } from './start/whenThere';
 
 const log = pino({ level: process.env.LOG_LEVEL ?? 'info' });
 const host = process.env.HOST ?? '127.0.0.1';

@@ -1,12 +1,12 @@
 import { pino } from 'pino';
 import { appSource, WORKING } from './database/sources';
 import { outlive } from './jobs/outlive';
-import { startWorker } from './jobs/startWorker';
+import { startWorker } from './work/startWorker';
 import { outboxSender } from './letters/outboxSender';
-import { need } from './need';
-import { sayReady } from './sayReady';
-import { whenStopped } from './whenStopped';
-import { whenThere } from './whenThere';
+import { need } from './start/need';
+import { sayReady } from './start/sayReady';
+import { whenStopped } from './start/whenStopped';
+import { whenThere } from './start/whenThere';
 
 const log = pino({ level: process.env.LOG_LEVEL ?? 'info' });
 process.on('unhandledRejection', outlive(log));

@@ -2,7 +2,7 @@ import { DEEDS, type Deed, type DeedShown } from '@taxikine/core';
 import { ServerResponse } from 'node:http';
 import request from 'supertest';
 import { inPractice } from '../src';
-import { FileReads } from '../src/audit/FileReads';
+import { FileReads } from '../src/http/FileReads';
 import { noteDeed } from '../src/audit/noteDeed';
 import { sendArchive } from '../src/archives/sendArchive';
 import { MOST_TRIES } from '../src/auth/tries';

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import type Joi from 'joi';
 import type { Test } from 'supertest';
 import { everything } from './filled';
-import { AppError } from '../src/errors';
+import { AppError } from '../src/ground/errors';
 import { confirmSchema, passwordSchema } from '../src/http/accountRoutes';
 import { foundingSchema } from '../src/http/foundingRoutes';
 import { input as read } from '../src/http/input';

@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import { readdirSync, readFileSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { Client } from 'pg';
-import { prepareDatabase } from '../src/database/prepare';
+import { prepareDatabase } from '../src/start/prepare';
 import { addressesIn, type Databases } from '../src/database/roles';
 
 /** Any number, the same for all who copy: the template is made once, and copied for one at a time. */

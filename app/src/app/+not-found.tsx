@@ -1,3 +1,3 @@
-import { NotThere } from '../shell/NotThere';
+import { NotThere } from '../frame/NotThere';
 
 export default NotThere;

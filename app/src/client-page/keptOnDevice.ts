@@ -1,4 +1,4 @@
-import { createStore } from '../data/store';
+import { createStore } from '../device/store';
 
 /** Grows with every change, so that whoever shows what is kept here reads it again. */
 const changes = createStore(0);

@@ -2,7 +2,7 @@ import { NOTHING_DONE } from '@taxikine/core/records/drills/nothingDone';
 import type { DrillRecord } from '@taxikine/core/records/drills/drillRecord';
 import type { DoseToday } from '@taxikine/core/planning/home/asTheyMayBe';
 import type { PageDrill } from '@taxikine/core/planning/home/homePage';
-import { useStore } from '../data/store';
+import { useStore } from '../device/store';
 import { playerOf, type PlayerActions } from '../visit/player/playerOf';
 import { drawer, keptChanges } from './keptOnDevice';
 

@@ -3,7 +3,7 @@ import type { HomePage } from '@taxikine/core/planning/home/homePage';
 import { useQuery } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo } from 'react';
 import { call, isPassing, Refused } from '../data/api';
-import { useStore } from '../data/store';
+import { useStore } from '../device/store';
 import { today } from '../words/when';
 import { drawer, keptChanges } from './keptOnDevice';
 

@@ -34,9 +34,9 @@ import { Title, Words } from '../ui/text';
 import { useWide } from '../ui/useWide';
 import { useText, type TextOf } from '../words/useText';
 import { when } from '../words/when';
-import { Header } from '../shell/Header';
+import { Header } from '../frame/Header';
 import { Trends, Visit, Week } from '../shell/lazyScreens';
-import { Waiting } from '../shell/Waiting';
+import { Waiting } from '../frame/Waiting';
 import { ours } from '../words/units';
 
 const newestFirst = <Visit extends VisitRecord>(visits: readonly Visit[]): Visit[] =>

@@ -1,5 +1,5 @@
 import { Refused } from './api';
-import { createStore } from './store';
+import { createStore } from '../device/store';
 
 /** Somebody waits for the password to be given again; told whether it was. */
 type Waits = (given: boolean) => void;

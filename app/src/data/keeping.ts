@@ -1,4 +1,4 @@
-import { createStore } from './store';
+import { createStore } from '../device/store';
 
 /** Why this device keeps nothing: the browser has no storage here, or no room is left. */
 export type KeepingTrouble = 'none' | 'full';

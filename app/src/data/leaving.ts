@@ -1,5 +1,5 @@
 import { call, Refused } from './api';
-import { createStore } from './store';
+import { createStore } from '../device/store';
 
 /** `public/first-ask.js` reads it, too: nobody's session is asked for while it stands. */
 const MARK = 'taxikine/leaving';

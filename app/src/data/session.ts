@@ -3,9 +3,9 @@ import type { ConsentWording, PracticeSettings } from '@taxikine/core/records/wi
 import { useQuery, type QueryClient } from '@tanstack/react-query';
 import { call, Refused } from './api';
 import { inTurn, isLeaving, leave, tellNow } from './leaving';
-import { unlock } from '../practice/lock/locked';
+import { unlock } from './lock/locked';
 import { takeWays } from '../words/ways';
-import { createStore } from './store';
+import { createStore } from '../device/store';
 
 export interface Session {
   readonly coach: {

@@ -1,6 +1,6 @@
 import { get, set } from 'idb-keyval';
 import { noteKeeping } from './keeping';
-import { createStore } from './store';
+import { createStore } from '../device/store';
 import type { Write } from './writes';
 
 /** A write that the server did not take, or broke over: the coach decides. Kept over a reload. */

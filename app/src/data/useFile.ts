@@ -13,7 +13,7 @@ import { useCallback } from 'react';
 import { callFresh, Refused } from './api';
 import { SESSION_KEY, type Session } from './session';
 import { CLIENTS_KEY, fileKey, pendingWrites, WRITE_KEY } from './queryClient';
-import { useStore } from './store';
+import { useStore } from '../device/store';
 import { dropTrouble, troubles, writesSetAside } from './troubles';
 import {
   clientIdOf,
@@ -38,7 +38,7 @@ function letGo(client: QueryClient, clientId: string): void {
   const had = query?.state.data;
   if (!query || !had?.tag) return;
   query.setState({ data: undefined, dataUpdatedAt: 0 });
-  void import('../client/leave/forgetThings').then(({ forgetThings }) => forgetThings(had));
+  void import('./forgetThings').then(({ forgetThings }) => forgetThings(had));
 }
 
 /** Fetches a file; a client made on this device and not sent yet is no error. */

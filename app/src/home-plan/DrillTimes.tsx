@@ -8,7 +8,7 @@ import { setOften } from '@taxikine/core/planning/home/weekWish';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { PoseFigure } from '../figure/PoseFigure';
-import { DoseSteppers } from '../visit/session/DoseSteppers';
+import { DoseSteppers } from '../library/DoseSteppers';
 import { Button } from '../ui/Button';
 import { Stepper } from '../ui/Stepper';
 import { Title, Words } from '../ui/text';

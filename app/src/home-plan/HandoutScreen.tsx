@@ -22,9 +22,9 @@ import { dayWords } from './dayWords';
 import { nameOf } from './nameOf';
 import { useText } from '../words/useText';
 import { useWeekdays } from '../words/useWeekdays';
-import { Header } from '../shell/Header';
-import { NotThere } from '../shell/NotThere';
-import { Waiting } from '../shell/Waiting';
+import { Header } from '../frame/Header';
+import { NotThere } from '../frame/NotThere';
+import { Waiting } from '../frame/Waiting';
 
 /** The plan on paper: drills with figures, the week as a grid, in usual print or large. */
 export function HandoutScreen({ clientId }: { clientId: string }) {

@@ -28,8 +28,8 @@ import { useHomePlan, type ChangePlan, type KeptPlan } from './useHomePlan';
 import { WeekBoard } from './WeekBoard';
 import { stageOfKind, WEEK_KINDS, type WeekKind } from './weekKinds';
 import { WeekNotices } from './WeekNotices';
-import { PageFrame } from '../shell/PageFrame';
-import { Waiting } from '../shell/Waiting';
+import { PageFrame } from '../frame/PageFrame';
+import { Waiting } from '../frame/Waiting';
 
 const PAGE = { gap: '$5', $wide: { padding: '$5' } } as const;
 

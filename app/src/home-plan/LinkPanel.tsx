@@ -3,7 +3,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { call } from '../data/api';
-import { AddressOnce } from '../ui/AddressOnce';
+import { AddressOnce } from '../frame/AddressOnce';
 import { Button } from '../ui/Button';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';

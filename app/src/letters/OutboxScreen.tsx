@@ -4,7 +4,7 @@ import { JobList } from './JobList';
 import { LetterList } from './LetterList';
 import { useJobs } from './useJobs';
 import { useText } from '../words/useText';
-import { PageFrame } from '../shell/PageFrame';
+import { PageFrame } from '../frame/PageFrame';
 
 const EVERY_MS = 5000;
 

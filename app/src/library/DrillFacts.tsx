@@ -5,7 +5,7 @@ import { KIT } from '@taxikine/core/knowledge/kit';
 import { PATTERNS } from '@taxikine/core/body/stance/patterns';
 import type { OwnDrillRecord } from '@taxikine/core/records/ownDrills/ownDrillRecord';
 import { View } from '@tamagui/core';
-import { DoseSteppers } from '../visit/session/DoseSteppers';
+import { DoseSteppers } from './DoseSteppers';
 import { Button } from '../ui/Button';
 import { Choice } from '../ui/Choice';
 import { Words } from '../ui/text';

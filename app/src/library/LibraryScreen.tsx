@@ -12,7 +12,7 @@ import { Field } from '../ui/Field';
 import { GrowingRows } from '../ui/GrowingRows';
 import { Words } from '../ui/text';
 import { useText } from '../words/useText';
-import { PageFrame } from '../shell/PageFrame';
+import { PageFrame } from '../frame/PageFrame';
 
 const PAGE = { gap: '$4', maxWidth: 900, $wide: { padding: '$6' } } as const;
 

@@ -16,8 +16,8 @@ import { Field } from '../ui/Field';
 import { Words } from '../ui/text';
 import { useWide } from '../ui/useWide';
 import { useText } from '../words/useText';
-import { PageFrame } from '../shell/PageFrame';
-import { NotThere } from '../shell/NotThere';
+import { PageFrame } from '../frame/PageFrame';
+import { NotThere } from '../frame/NotThere';
 
 const PAGE = {
   gap: '$5',

@@ -1,4 +1,4 @@
-import { createStore, type Store } from '../data/store';
+import { createStore, type Store } from '../device/store';
 
 export type PartState<T> =
   | { readonly status: 'coming' }

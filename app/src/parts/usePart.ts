@@ -1,5 +1,5 @@
 import { useEffect } from 'react';
-import { useStore } from '../data/store';
+import { useStore } from '../device/store';
 import type { Part, PartState } from './createPart';
 
 const TRY_AGAIN_MS = 5000;

@@ -12,7 +12,7 @@ import type { LucideIcon } from 'lucide-react-native';
 import { useState } from 'react';
 import { leaveHere } from '../data/leaveHere';
 import { useCoach } from '../data/session';
-import { lock } from './lock/locked';
+import { lock } from '../data/lock/locked';
 import { Button } from '../ui/Button';
 import { Sheet } from '../ui/Sheet';
 import { Words } from '../ui/text';

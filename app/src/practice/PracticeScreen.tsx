@@ -7,7 +7,7 @@ import { useUnsent } from '../data/useFile';
 import { Restore } from '../client/leave/Restore';
 import { KeptGains } from '../letters/KeptGains';
 import { People } from './people/People';
-import { useMadeFile } from '../visit/report/useMadeFile';
+import { useMadeFile } from '../data/useMadeFile';
 import { ConsentWordings } from './settings/ConsentWordings';
 import { PracticeNorms } from './settings/PracticeNorms';
 import { Settings } from './settings/Settings';
@@ -16,7 +16,7 @@ import { Title, Words } from '../ui/text';
 import '../words/houseWords';
 import { useText } from '../words/useText';
 import { when } from '../words/when';
-import { PageFrame, WORDS_PAGE } from '../shell/PageFrame';
+import { PageFrame, WORDS_PAGE } from '../frame/PageFrame';
 
 /** Who is of it and what it has kept; beside that, at a desk, what holds in it. */
 const HOUSE_PAGE = { ...WORDS_PAGE, maxWidth: 1240 } as const;

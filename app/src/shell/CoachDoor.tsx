@@ -4,7 +4,7 @@ import { createQueryClient } from '../data/queryClient';
 import { isNobodyRemembered, useSession } from '../data/session';
 import { ComingBones } from './ComingBones';
 import { CoachFrame, SignIn } from './lazyScreens';
-import { Unreachable } from './Unreachable';
+import { Unreachable } from '../frame/Unreachable';
 
 /** The coach's side of the app: who is signed in, and the door. */
 export function CoachDoor({ children }: { children: ReactNode }) {

@@ -6,10 +6,10 @@ import { openedIfKept } from '../data/keeping';
 import { keepQueries } from '../data/keepQueries';
 import { openOutbox } from '../data/outbox';
 import { expired, type Session } from '../data/session';
-import { useStore } from '../data/store';
+import { useStore } from '../device/store';
 import { keepTroubles } from '../data/troubles';
 import { LockScreen } from '../practice/lock/LockScreen';
-import { useLock } from '../practice/lock/useLock';
+import { useLock } from '../data/lock/useLock';
 import { keepApp } from '../parts/keepApp';
 import { whenIdle } from '../parts/whenIdle';
 import { Sheet } from '../ui/Sheet';
@@ -20,7 +20,7 @@ import { ComingBones } from './ComingBones';
 import { ConfirmSheet } from './ConfirmSheet';
 import { KeepingNotice } from './KeepingNotice';
 import { NewerVersion } from './NewerVersion';
-import { SignInForm } from './SignInForm';
+import { SignInForm } from '../practice/welcome/SignInForm';
 import { TroubleSheet } from './TroubleSheet';
 
 /** Brings back what this coach has on the device; true once it is there. */

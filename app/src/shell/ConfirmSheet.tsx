@@ -2,11 +2,11 @@ import { call } from '../data/api';
 import { confirming } from '../data/confirming';
 import { useCoach } from '../data/session';
 import { useServerAsk } from '../data/useServerAsk';
-import { useStore } from '../data/store';
+import { useStore } from '../device/store';
 import { OneField } from '../ui/OneField';
 import { Sheet } from '../ui/Sheet';
 import { Words } from '../ui/text';
-import { problemWords } from '../words/problemWords';
+import { problemWords } from '../data/problemWords';
 import { useText } from '../words/useText';
 
 /** Asks for the password again before something that cannot be undone. */

@@ -1,7 +1,7 @@
 import { View } from '@tamagui/core';
 import { useEffect } from 'react';
 import { keepingTrouble } from '../data/keeping';
-import { useStore } from '../data/store';
+import { useStore } from '../device/store';
 import { useUnsent } from '../data/useFile';
 import { Words } from '../ui/text';
 import { useText } from '../words/useText';

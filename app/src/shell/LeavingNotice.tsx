@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
 import { leaving, tellLeaving } from '../data/leaving';
-import { useStore } from '../data/store';
+import { useStore } from '../device/store';
 import { Words } from '../ui/text';
 import { useText } from '../words/useText';
 

@@ -1,7 +1,7 @@
 import { View } from '@tamagui/core';
 import { usePathname } from 'expo-router';
 import { useState } from 'react';
-import { useStore } from '../data/store';
+import { useStore } from '../device/store';
 import { newerVersion } from '../parts/newerVersion';
 import { Button } from '../ui/Button';
 import { Words } from '../ui/text';

@@ -10,7 +10,7 @@ import { useWide } from '../ui/useWide';
 import { useText } from '../words/useText';
 import { CoachFrame, Today } from './lazyScreens';
 import { LeavingNotice } from './LeavingNotice';
-import { SignInForm } from './SignInForm';
+import { SignInForm } from '../practice/welcome/SignInForm';
 
 /** The figure comes after the form: who signs in need not wait for it. */
 const figure = createPart(() => import('./SignInFigure').then((file) => file.SignInFigure));

@@ -6,7 +6,7 @@ import { View } from '@tamagui/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { fileKey } from '../data/queryClient';
-import { useStore } from '../data/store';
+import { useStore } from '../device/store';
 import { dropTrouble, troubles, type Trouble } from '../data/troubles';
 import { useSendAgain, useWrite } from '../data/useFile';
 import { withRecord } from '../data/writes';

@@ -19,10 +19,10 @@ import { usePalette } from '../ui/usePalette';
 import { useRested } from '../ui/useRested';
 import { useWide } from '../ui/useWide';
 import { useText } from '../words/useText';
-import { Header } from '../shell/Header';
+import { Header } from '../frame/Header';
 import { HouseSheet } from '../practice/HouseSheet';
 import { Client, Visit } from '../shell/lazyScreens';
-import { Waiting } from '../shell/Waiting';
+import { Waiting } from '../frame/Waiting';
 
 const WAITING: ListOf = { sort: 'urgency', filter: 'waiting', search: '' };
 const EVERYBODY: ListOf = { sort: 'name', filter: 'all', search: '' };

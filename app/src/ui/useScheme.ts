@@ -1,5 +1,5 @@
 import { useColorScheme } from 'react-native';
-import { createStore, useStore } from '../data/store';
+import { createStore, useStore } from '../device/store';
 
 export type Scheme = 'light' | 'dark';
 

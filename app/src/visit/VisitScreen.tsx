@@ -13,9 +13,9 @@ import { Button } from '../ui/Button';
 import { traceWorker } from './trace/traceWorker';
 import { useWide } from '../ui/useWide';
 import { useText } from '../words/useText';
-import { Header } from '../shell/Header';
-import { NotThere } from '../shell/NotThere';
-import { Waiting } from '../shell/Waiting';
+import { Header } from '../frame/Header';
+import { NotThere } from '../frame/NotThere';
+import { Waiting } from '../frame/Waiting';
 
 /** Steps that already hold something. */
 function doneSteps({ visit, gate }: OpenVisit): Set<Step> {

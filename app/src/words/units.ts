@@ -4,7 +4,7 @@ import {
   type ShownUnit,
   type UnitSystem,
 } from '@taxikine/core/foundation/words/unitSystem';
-import { useStore } from '../data/store';
+import { useStore } from '../device/store';
 import { ways } from './ways';
 
 /** A sentence of ours, not of somebody's, as this practice says its measures. */

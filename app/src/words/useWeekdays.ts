@@ -1,7 +1,7 @@
 import type { Weekday } from '@taxikine/core/foundation/time/weekdays';
 import { weekFrom } from '@taxikine/core/foundation/time/calendarDay';
 import { useMemo } from 'react';
-import { useStore } from '../data/store';
+import { useStore } from '../device/store';
 import { ways } from './ways';
 
 /** The days of the week as the practice counts them. */

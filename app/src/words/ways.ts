@@ -1,5 +1,5 @@
 import { USUAL_WAYS, type Ways } from '@taxikine/core/foundation/words/ways';
-import { createStore } from '../data/store';
+import { createStore } from '../device/store';
 
 /** How the practice says things: one for all that is shown, as the language is. */
 export const ways = createStore<Ways>(USUAL_WAYS);

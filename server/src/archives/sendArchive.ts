@@ -7,7 +7,7 @@ import { Archive } from '../database/entities/Archive';
 import { ArchivePart } from '../database/entities/ArchivePart';
 import { Client } from '../database/entities/Client';
 import { inPractice } from '../database/inPractice';
-import { AppError, notFound } from '../errors';
+import { AppError, notFound } from '../ground/errors';
 import { sendJob } from '../jobs/sendJob';
 
 const LOOK_EVERY_MS = 100;

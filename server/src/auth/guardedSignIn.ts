@@ -1,9 +1,9 @@
 import type { DataSource } from 'typeorm';
 import { noteDeed } from '../audit/noteDeed';
 import { inPractice } from '../database/inPractice';
-import { AppError } from '../errors';
+import { AppError } from '../ground/errors';
 import { needCode, needFactor } from '../factor/needFactor';
-import { askToWarn } from '../letters/askToWarn';
+import { askToWarn } from '../jobs/askToWarn';
 import { beginSession, maybeCoachBy } from './sessions';
 import { ofAccountFrom, type Failure, type Tries } from './tries';
 

@@ -3,7 +3,7 @@ import type { DataSource, EntityManager } from 'typeorm';
 import { ClientLink, type LinkPurpose } from '../database/entities/ClientLink';
 import { HomePlanRow } from '../database/entities/HomePlanRow';
 import type { Message } from '../database/entities/Message';
-import { AppError } from '../errors';
+import { AppError } from '../ground/errors';
 import { hashOfToken, newToken } from './tokens';
 
 /** Who a link is for. */

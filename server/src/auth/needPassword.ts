@@ -1,5 +1,5 @@
 import type { DataSource } from 'typeorm';
-import { AppError } from '../errors';
+import { AppError } from '../ground/errors';
 import { passwordFits } from './passwords';
 import { ofAccountFrom, type Tries } from './tries';
 

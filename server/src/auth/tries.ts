@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { RateLimiterPostgres } from 'rate-limiter-flexible';
 import type { DataSource } from 'typeorm';
-import { AppError } from '../errors';
+import { AppError } from '../ground/errors';
 
 const WINDOW_S = 15 * 60;
 const DAY_S = 86_400;

@@ -1,6 +1,6 @@
 import { Client, type ClientBase } from 'pg';
 import type { DataSource, EntityManager, QueryRunner } from 'typeorm';
-import { AppError } from '../errors';
+import { AppError } from '../ground/errors';
 
 /** Where PostgreSQL waits for a standby; its notices say where they come from in every language. */
 const WAITING = 'SyncRepWaitForLSN';

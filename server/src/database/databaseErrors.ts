@@ -4,7 +4,7 @@ import {
   QueryRunnerAlreadyReleasedError,
   QueryRunnerProviderAlreadyReleasedError,
 } from 'typeorm';
-import { AppError, notFound } from '../errors';
+import { AppError, notFound } from '../ground/errors';
 
 /** The SQLSTATE, whether TypeORM asked or we asked by ourselves. */
 function codeOf(error: unknown): string | null {

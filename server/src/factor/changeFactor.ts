@@ -1,7 +1,7 @@
 import type { FactorShown, NewFactor } from '@taxikine/core';
 import type { EntityManager } from 'typeorm';
 import { noteDeed } from '../audit/noteDeed';
-import { AppError, invalid } from '../errors';
+import { AppError, invalid } from '../ground/errors';
 import { addressOf, newSecret } from './authenticator';
 import { maybeFactorOf } from './factorOf';
 import { isGoodCode } from './isGoodCode';

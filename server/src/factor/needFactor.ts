@@ -1,6 +1,6 @@
 import type { EntityManager } from 'typeorm';
 import { noteDeed } from '../audit/noteDeed';
-import { AppError } from '../errors';
+import { AppError } from '../ground/errors';
 import { maybeFactorOf } from './factorOf';
 import { isGoodCode } from './isGoodCode';
 import { useCode } from './recoveryCodes';

@@ -6,7 +6,7 @@ import { hashOfPassword } from '../auth/passwords';
 import { beginSession } from '../auth/sessions';
 import { hashOfToken } from '../auth/tokens';
 import { inPractice } from '../database/inPractice';
-import { invalid } from '../errors';
+import { invalid } from '../ground/errors';
 import { checkFoundingLink, goneFounding } from './foundingLinks';
 
 export interface Founding {

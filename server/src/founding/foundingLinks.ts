@@ -1,7 +1,7 @@
 import type { DataSource } from 'typeorm';
 import { hashOfToken, newToken } from '../auth/tokens';
-import { AppError } from '../errors';
-import { hasPractices } from '../practices';
+import { AppError } from '../ground/errors';
+import { hasPractices } from './makePractice';
 
 const HOURS = 24;
 

@@ -4,7 +4,7 @@ import type { LinkHolder } from '../auth/links';
 import { needReplicated } from '../database/commitSafely';
 import { HomeEntryRow } from '../database/entities/HomeEntryRow';
 import { HomePlanRow } from '../database/entities/HomePlanRow';
-import { invalid } from '../errors';
+import { invalid } from '../ground/errors';
 
 /** What became of what a client sent. */
 export interface KeptEntries {

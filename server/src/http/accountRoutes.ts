@@ -11,7 +11,7 @@ import { placeOf } from '../auth/placeOf';
 import type { SignedIn } from '../auth/sessions';
 import type { Tries } from '../auth/tries';
 import { inPractice } from '../database/inPractice';
-import { notFound, notSignedIn } from '../errors';
+import { notFound, notSignedIn } from '../ground/errors';
 import { input } from './input';
 import { needConfirmed } from './needConfirmed';
 import { signedIn } from './needSession';

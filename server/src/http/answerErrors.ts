@@ -1,7 +1,7 @@
 import type { ErrorRequestHandler } from 'express';
 import type { Logger } from 'pino';
 import { translated } from '../database/databaseErrors';
-import { AppError } from '../errors';
+import { AppError } from '../ground/errors';
 
 /** Express and its parsers tell by a status what is wrong with a request. */
 const isOfRequest = (error: unknown): error is Error & { status: number } => {

@@ -5,7 +5,7 @@ import type { Logger } from 'pino';
 import type { DataSource } from 'typeorm';
 import { KnownSessions } from '../auth/KnownSessions';
 import { createTries } from '../auth/tries';
-import { AppError } from '../errors';
+import { AppError } from '../ground/errors';
 import type { ChangeFeed } from '../changes/ChangeFeed';
 import { accountRoutes } from './accountRoutes';
 import { answerErrors } from './answerErrors';

@@ -9,7 +9,7 @@ import {
   showFactor,
   turnOnFactor,
 } from '../factor/changeFactor';
-import { askToWarn } from '../letters/askToWarn';
+import { askToWarn } from '../jobs/askToWarn';
 import { input } from './input';
 import { needPasswordGiven } from './needConfirmed';
 import { signedIn } from './needSession';

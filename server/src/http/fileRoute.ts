@@ -1,8 +1,8 @@
 import { Router } from 'express';
 import type { DataSource } from 'typeorm';
-import { FileReads } from '../audit/FileReads';
+import { FileReads } from './FileReads';
 import { readInPractice } from '../database/readInPractice';
-import { notFound } from '../errors';
+import { notFound } from '../ground/errors';
 import { fileSql, stampSql } from '../records/fileSql';
 import { idParam, input } from './input';
 import { sightOf, signedIn } from './needSession';

@@ -4,7 +4,7 @@ import type { DataSource } from 'typeorm';
 import { placeOf } from '../auth/placeOf';
 import { maybeSignedIn } from '../auth/sessions';
 import type { Tries } from '../auth/tries';
-import { AppError } from '../errors';
+import { AppError } from '../ground/errors';
 import { checkFoundingLink } from '../founding/foundingLinks';
 import { foundPractice, type Founding } from '../founding/foundPractice';
 import { agentOf } from './agentOf';

@@ -7,7 +7,7 @@ import type { Failure, Tries } from '../auth/tries';
 import { homeCalendar } from '../calendar/homeCalendar';
 import type { LinkPurpose } from '../database/entities/ClientLink';
 import { inPractice } from '../database/inPractice';
-import { AppError, notFound } from '../errors';
+import { AppError, notFound } from '../ground/errors';
 import { keepEntries } from '../home/keepEntries';
 import { maybeClientFile } from '../records/readFile';
 import { bearer } from './bearer';

@@ -1,6 +1,6 @@
 import { J, parse } from '@taxikine/core';
 import type Joi from 'joi';
-import { AppError } from '../errors';
+import { AppError } from '../ground/errors';
 
 /** Nobody reads more of them at once. */
 const MOST_TOLD = 20;

@@ -1,6 +1,6 @@
 import { json, Router, type RequestHandler } from 'express';
-import { invalid } from '../errors';
-import { maybeUnsound } from './maybeUnsound';
+import { invalid } from '../ground/errors';
+import { maybeUnsound } from '../ground/maybeUnsound';
 
 /** A visit with all that is in it takes a tenth of it. */
 const MOST = '200kb';

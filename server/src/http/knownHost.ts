@@ -1,5 +1,5 @@
 import type { RequestHandler } from 'express';
-import { AppError } from '../errors';
+import { AppError } from '../ground/errors';
 import { isLoopback } from './isLoopback';
 
 const misdirected = new AppError(421, {

@@ -5,7 +5,7 @@ import { sendArchive } from '../archives/sendArchive';
 import { Client } from '../database/entities/Client';
 import { Erasure } from '../database/entities/Erasure';
 import { inPractice } from '../database/inPractice';
-import { invalid, notFound } from '../errors';
+import { invalid, notFound } from '../ground/errors';
 import { eraseClient } from '../leave/eraseClient';
 import { idParam, input } from './input';
 import { needConfirmed } from './needConfirmed';

@@ -6,7 +6,7 @@ import { makeLink } from '../auth/links';
 import { Client } from '../database/entities/Client';
 import { ClientLink, LINK_PURPOSES, type LinkPurpose } from '../database/entities/ClientLink';
 import { inPractice } from '../database/inPractice';
-import { notFound } from '../errors';
+import { notFound } from '../ground/errors';
 import { idParam, input } from './input';
 import { sightOf, signedIn } from './needSession';
 

@@ -2,7 +2,7 @@ import type { RequestHandler } from 'express';
 import type { DataSource } from 'typeorm';
 import { isConfirmed } from '../auth/confirmed';
 import { inPractice } from '../database/inPractice';
-import { AppError, notSignedIn } from '../errors';
+import { AppError, notSignedIn } from '../ground/errors';
 import { needOwner } from './needOwner';
 import { signedIn } from './needSession';
 import { maybeToken } from './sessionCookie';

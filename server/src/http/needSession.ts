@@ -2,7 +2,7 @@ import type { RequestHandler, Response } from 'express';
 import type { KnownSessions } from '../auth/KnownSessions';
 import type { SignedIn } from '../auth/sessions';
 import type { Sight } from '../database/inPractice';
-import { notSignedIn } from '../errors';
+import { notSignedIn } from '../ground/errors';
 import { maybeToken } from './sessionCookie';
 
 /** A write says whose it is, so that one coach's unsent work never goes out in another's session. */

@@ -6,7 +6,7 @@ import { placeOf } from '../auth/placeOf';
 import { maybeSignedIn } from '../auth/sessions';
 import type { Tries } from '../auth/tries';
 import { inPractice } from '../database/inPractice';
-import { notFound } from '../errors';
+import { notFound } from '../ground/errors';
 import { beginEntering, enterByPasskey } from '../passkeys/enterByPasskey';
 import {
   addPasskey,

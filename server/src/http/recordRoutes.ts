@@ -2,7 +2,7 @@ import { J, RECORD_KINDS, RECORD_SCHEMAS, type RecordKind } from '@taxikine/core
 import { Router } from 'express';
 import type { DataSource } from 'typeorm';
 import { inPractice } from '../database/inPractice';
-import { invalid, notFound } from '../errors';
+import { invalid, notFound } from '../ground/errors';
 import { putRecord } from '../records/putRecord';
 import { RESOURCES } from '../records/resources';
 import { toWire } from '../records/toWire';

@@ -4,7 +4,7 @@ import type { DataSource } from 'typeorm';
 import { noteDeed } from '../audit/noteDeed';
 import { Visit } from '../database/entities/Visit';
 import { inPractice } from '../database/inPractice';
-import { notFound } from '../errors';
+import { notFound } from '../ground/errors';
 import { onePaper } from '../papers/onePaper';
 import { idParam, input } from './input';
 import { sightOf, signedIn } from './needSession';

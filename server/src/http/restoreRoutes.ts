@@ -4,7 +4,7 @@ import type { DataSource, EntityManager } from 'typeorm';
 import { noteDeed } from '../audit/noteDeed';
 import { Restore } from '../database/entities/Restore';
 import { inPractice } from '../database/inPractice';
-import { AppError } from '../errors';
+import { AppError } from '../ground/errors';
 import { MOST_ARCHIVE, receiveArchive, tooLargeArchive } from '../restore/receiveArchive';
 import { needConfirmed } from './needConfirmed';
 import { signedIn } from './needSession';

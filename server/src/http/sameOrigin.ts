@@ -1,5 +1,5 @@
 import type { RequestHandler } from 'express';
-import { AppError } from '../errors';
+import { AppError } from '../ground/errors';
 
 const refuse = new AppError(403, {
   code: 'foreign-origin',

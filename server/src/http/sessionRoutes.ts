@@ -7,7 +7,7 @@ import { placeOf } from '../auth/placeOf';
 import { maybeSignedIn, signOut } from '../auth/sessions';
 import { hashOfToken } from '../auth/tokens';
 import type { Tries } from '../auth/tries';
-import { notSignedIn } from '../errors';
+import { notSignedIn } from '../ground/errors';
 import { agentOf } from './agentOf';
 import { input } from './input';
 import { needSession, signedIn } from './needSession';

@@ -1,5 +1,5 @@
 import type { RequestHandler } from 'express';
-import { AppError } from '../errors';
+import { AppError } from '../ground/errors';
 import { signedIn } from './needSession';
 
 /** Of twelve connections that a process has. */

@@ -1,7 +1,7 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { Router, type Request } from 'express';
-import { AppError } from '../errors';
+import { AppError } from '../ground/errors';
 import { sendWebFile } from './sendWebFile';
 import { maybeToken } from './sessionCookie';
 

@@ -6,7 +6,7 @@ import type { KnownSessions } from '../auth/KnownSessions';
 import { placeOf } from '../auth/placeOf';
 import { maybeSignedIn } from '../auth/sessions';
 import type { Tries } from '../auth/tries';
-import { AppError } from '../errors';
+import { AppError } from '../ground/errors';
 import { choosePassword } from '../people/choosePassword';
 import { askForReset } from '../people/askForReset';
 import { oneCoachLink } from '../people/coachLinks';

@@ -1,6 +1,6 @@
 import type { JobShown, JobsShown } from '@taxikine/core';
 import type { EntityManager } from 'typeorm';
-import { AppError } from '../errors';
+import { AppError } from '../ground/errors';
 import { QUEUE_NAMES } from './queues';
 import { retryJob } from './sendJob';
 import { WORKER_NAME } from './workerName';

@@ -1,6 +1,6 @@
 import type { EntityManager } from 'typeorm';
 import { noteDeed } from '../audit/noteDeed';
-import { AppError, invalid } from '../errors';
+import { AppError, invalid } from '../ground/errors';
 import { needColleague } from './keepTo';
 
 /** Whom clients go to: a coach by id, or every coach of the practice. */

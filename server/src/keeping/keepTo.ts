@@ -2,7 +2,7 @@ import type { KeeperShown } from '@taxikine/core';
 import type { EntityManager } from 'typeorm';
 import { noteDeed } from '../audit/noteDeed';
 import { Client } from '../database/entities/Client';
-import { AppError, invalid, notFound } from '../errors';
+import { AppError, invalid, notFound } from '../ground/errors';
 
 /** Whom a client that is seen here is kept to; null while every coach of the practice sees them. */
 export async function keeperOf(

@@ -1,7 +1,7 @@
 import type { DataSource } from 'typeorm';
 import { Paper } from '../database/entities/Paper';
 import { inPractice } from '../database/inPractice';
-import { AppError } from '../errors';
+import { AppError } from '../ground/errors';
 import type { PaperAsked } from '../jobs/queues';
 import { handoutPdf } from '../pdf/handoutPdf';
 import { reportPdf } from '../pdf/reportPdf';

@@ -2,7 +2,7 @@ import { setTimeout as delay } from 'node:timers/promises';
 import type { DataSource, EntityManager } from 'typeorm';
 import { Paper } from '../database/entities/Paper';
 import { inPractice, type Sight } from '../database/inPractice';
-import { AppError } from '../errors';
+import { AppError } from '../ground/errors';
 import type { PaperAsked } from '../jobs/queues';
 import { forgetJob, jobIdOf, sendJob } from '../jobs/sendJob';
 import { fingerprintOf, readPaper } from './readPaper';

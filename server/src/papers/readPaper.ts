@@ -10,7 +10,7 @@ import {
 } from '@taxikine/core';
 import { createHash } from 'node:crypto';
 import type { EntityManager } from 'typeorm';
-import { AppError, notFound } from '../errors';
+import { AppError, notFound } from '../ground/errors';
 import type { PaperAsked } from '../jobs/queues';
 import type { HandoutAbout } from '../pdf/handoutPdf';
 import type { ReportAbout } from '../pdf/reportPdf';

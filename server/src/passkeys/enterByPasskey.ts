@@ -6,7 +6,7 @@ import type { DataSource } from 'typeorm';
 import { beginSession } from '../auth/sessions';
 import type { Tries } from '../auth/tries';
 import { inPractice } from '../database/inPractice';
-import { AppError } from '../errors';
+import { AppError } from '../ground/errors';
 import { keepChallenge, useChallenge } from './challenges';
 import type { Site } from './siteOf';
 import { webAuthn } from './webAuthn';

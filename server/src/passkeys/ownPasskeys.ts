@@ -8,7 +8,7 @@ import { noteDeed } from '../audit/noteDeed';
 import type { SignedIn } from '../auth/sessions';
 import { isUniqueViolation } from '../database/databaseErrors';
 import { inPractice } from '../database/inPractice';
-import { invalid } from '../errors';
+import { invalid } from '../ground/errors';
 import { keepChallenge, useChallenge } from './challenges';
 import type { Site } from './siteOf';
 import { webAuthn } from './webAuthn';

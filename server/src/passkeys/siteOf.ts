@@ -1,6 +1,6 @@
 import { isIP } from 'node:net';
 import type { Request } from 'express';
-import { AppError } from '../errors';
+import { AppError } from '../ground/errors';
 
 /** Whom a key is made for: by its name in the browser's address. */
 export interface Site {

@@ -2,7 +2,7 @@ import type { PersonShown, Role } from '@taxikine/core';
 import type { EntityManager } from 'typeorm';
 import { noteDeed, type NewDeed } from '../audit/noteDeed';
 import { endSessions, sessionsOf } from '../auth/ownSessions';
-import { invalid } from '../errors';
+import { invalid } from '../ground/errors';
 import { handOver, type HandTo } from '../keeping/handOver';
 import { dropCoachLinks } from './coachLinks';
 import { oneHeldBy, type Asking } from './oneHeldBy';

@@ -6,9 +6,9 @@ import { hashOfPassword } from '../auth/passwords';
 import { beginSession } from '../auth/sessions';
 import { Coach } from '../database/entities/Coach';
 import { inPractice } from '../database/inPractice';
-import { invalid } from '../errors';
+import { invalid } from '../ground/errors';
 import { isFactorOn } from '../factor/factorOf';
-import { askToWarn } from '../letters/askToWarn';
+import { askToWarn } from '../jobs/askToWarn';
 import { oneCoachLink, useUp } from './coachLinks';
 
 export interface Choosing {

@@ -1,7 +1,7 @@
 import { INVITE_DAYS, RESET_MINUTES, type WelcomeShown } from '@taxikine/core';
 import type { DataSource, EntityManager } from 'typeorm';
 import { hashOfToken, newToken } from '../auth/tokens';
-import { AppError } from '../errors';
+import { AppError } from '../ground/errors';
 
 export type Purpose = WelcomeShown['purpose'];
 

@@ -1,7 +1,7 @@
 import type { EntityManager } from 'typeorm';
-import { invalid } from '../errors';
+import { invalid } from '../ground/errors';
 import { dropFactor } from '../factor/changeFactor';
-import { askToWarn } from '../letters/askToWarn';
+import { askToWarn } from '../jobs/askToWarn';
 import { dropPasskeysOf } from '../passkeys/ownPasskeys';
 import { oneHeldBy, type Asking } from './oneHeldBy';
 

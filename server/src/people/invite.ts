@@ -2,7 +2,7 @@ import type { Role } from '@taxikine/core';
 import type { EntityManager } from 'typeorm';
 import { noteDeed } from '../audit/noteDeed';
 import { isUniqueViolation } from '../database/databaseErrors';
-import { AppError, invalid } from '../errors';
+import { AppError, invalid } from '../ground/errors';
 import { makeCoachLink } from './coachLinks';
 import { oneHeldBy, type Asking } from './oneHeldBy';
 

@@ -1,6 +1,6 @@
 import type { PersonShown } from '@taxikine/core';
 import type { EntityManager } from 'typeorm';
-import { AppError, notFound } from '../errors';
+import { AppError, notFound } from '../ground/errors';
 import { heldPeople } from './listPeople';
 
 export const ownerOnly = new AppError(403, {

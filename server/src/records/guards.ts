@@ -16,7 +16,7 @@ import {
 import type { EntityManager } from 'typeorm';
 import { Erasure } from '../database/entities/Erasure';
 import { Visit } from '../database/entities/Visit';
-import { AppError, invalid } from '../errors';
+import { AppError, invalid } from '../ground/errors';
 import { maybeBarredDrill, maybeBarredRung } from './maybeBarredDrill';
 import { maybeClientFile } from './readFile';
 

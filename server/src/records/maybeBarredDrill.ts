@@ -10,7 +10,7 @@ import {
   type ClientFile,
   type DrillRecord,
 } from '@taxikine/core';
-import type { ErrorShape } from '../errors';
+import type { ErrorShape } from '../ground/errors';
 
 type Known = Pick<ClientFile, 'client' | 'looks'>;
 

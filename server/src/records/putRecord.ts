@@ -4,7 +4,7 @@ import type { PracticeRow } from '../database/columns';
 import { isUniqueViolation } from '../database/databaseErrors';
 import { AppliedWrite } from '../database/entities/AppliedWrite';
 import { inPractice, type Sight } from '../database/inPractice';
-import { AppError, invalid, notFound } from '../errors';
+import { AppError, invalid, notFound } from '../ground/errors';
 import { EFFECTS } from './effects';
 import { GUARDS } from './guards';
 import { SERVER_COLUMNS } from './serverColumns';

@@ -1,6 +1,6 @@
 import { Readable } from 'node:stream';
 import { RandomAccessReader } from 'yauzl';
-import { AppError } from '../errors';
+import { AppError } from '../ground/errors';
 
 /** Some bytes, and where they begin. */
 export interface Part {

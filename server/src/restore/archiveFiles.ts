@@ -11,7 +11,7 @@ import {
   type RecordKind,
 } from '@taxikine/core';
 import type Joi from 'joi';
-import { invalid } from '../errors';
+import { invalid } from '../ground/errors';
 import {
   PRACTICE_FILE,
   PRACTICE_FORMAT,

@@ -1,5 +1,5 @@
 import { KINDS_IN_FILE } from '@taxikine/core';
-import { invalid } from '../errors';
+import { invalid } from '../ground/errors';
 import type { ClientDocument } from '../leave/practiceEntries';
 
 /** What a record says it belongs to. */

@@ -1,5 +1,5 @@
 import { In, type EntityManager, type EntityTarget } from 'typeorm';
-import { AppError } from '../errors';
+import { AppError } from '../ground/errors';
 
 interface Wanted {
   readonly entity: EntityTarget<{ id: string }>;

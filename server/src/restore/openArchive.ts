@@ -5,8 +5,8 @@ import {
   type RandomAccessReader,
   type ZipFile,
 } from 'yauzl';
-import { AppError, invalid } from '../errors';
-import { maybeUnsound } from '../http/maybeUnsound';
+import { AppError, invalid } from '../ground/errors';
+import { maybeUnsound } from '../ground/maybeUnsound';
 
 const MB = 1024 ** 2;
 

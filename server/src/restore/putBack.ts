@@ -4,7 +4,7 @@ import { translated } from '../database/databaseErrors';
 import { Restore } from '../database/entities/Restore';
 import { RestorePart } from '../database/entities/RestorePart';
 import { inPractice } from '../database/inPractice';
-import { AppError } from '../errors';
+import { AppError } from '../ground/errors';
 import type { JobData } from '../jobs/queues';
 import { sendJob } from '../jobs/sendJob';
 import { PRACTICE_FILE, type PracticeDocument } from '../leave/practiceEntries';

@@ -3,7 +3,7 @@ import { inParts } from '../archives/inParts';
 import { Restore } from '../database/entities/Restore';
 import { RestorePart } from '../database/entities/RestorePart';
 import { inPractice } from '../database/inPractice';
-import { AppError } from '../errors';
+import { AppError } from '../ground/errors';
 import { sendJob } from '../jobs/sendJob';
 import { endRestore } from './restoreState';
 

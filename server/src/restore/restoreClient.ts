@@ -3,7 +3,7 @@ import type { EntityManager } from 'typeorm';
 import { Client } from '../database/entities/Client';
 import { Erasure } from '../database/entities/Erasure';
 import { HomeEntryRow } from '../database/entities/HomeEntryRow';
-import { invalid } from '../errors';
+import { invalid } from '../ground/errors';
 import { sendJob } from '../jobs/sendJob';
 import { pictureName, type ClientDocument, type ImageOfClient } from '../leave/practiceEntries';
 import { maybeClientFile } from '../records/readFile';

@@ -1,4 +1,4 @@
-import { migrate, migrateBack } from '../database/prepare';
+import { migrate, migrateBack } from '../start/prepare';
 
 /** Called by the start command for a database that is not in our own cluster, and by `npm run migrate`. */
 const { OWNER_URL = '', BACK } = process.env;

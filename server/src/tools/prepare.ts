@@ -1,4 +1,4 @@
-import { prepareDatabase } from '../database/prepare';
+import { prepareDatabase } from '../start/prepare';
 
 /** Called by the start and test commands: prints the addresses of the prepared database as JSON. */
 const { ADMIN_URL = '', DATABASE_NAME = '', FRESH } = process.env;

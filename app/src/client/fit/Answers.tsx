@@ -9,7 +9,7 @@ import { Section } from '../../ui/layout';
 import { Stepper } from '../../ui/Stepper';
 import { Numeral, Title, Words } from '../../ui/text';
 import { useText } from '../../words/useText';
-import { SharesBar, withError } from './SharesBar';
+import { SharesBar, withError } from '../../solver/SharesBar';
 
 export interface AnswersProps {
   /** As it was when the hand last rested; null where nobody can stand so. */

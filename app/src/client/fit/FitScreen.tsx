@@ -27,8 +27,8 @@ import { Numeral, Title, Words } from '../../ui/text';
 import { useRested } from '../../ui/useRested';
 import { useWide } from '../../ui/useWide';
 import { useText, type TextOf } from '../../words/useText';
-import { Header } from '../../shell/Header';
-import { Waiting } from '../../shell/Waiting';
+import { Header } from '../../frame/Header';
+import { Waiting } from '../../frame/Waiting';
 import { ours } from '../../words/units';
 
 /** The Fit bench: what this body can reach, what stops it, and which stance fits it. */

@@ -1,8 +1,8 @@
 import type { KeeperShown } from '@taxikine/core/records/wire/people';
 import { View } from '@tamagui/core';
-import { usePeople } from '../../practice/people/usePeople';
+import { usePeople } from '../../data/usePeople';
 import { Button } from '../../ui/Button';
-import { ProblemWords } from '../../ui/ProblemWords';
+import { ProblemWords } from '../../frame/ProblemWords';
 import { Sheet } from '../../ui/Sheet';
 import { Words } from '../../ui/text';
 import { useText } from '../../words/useText';

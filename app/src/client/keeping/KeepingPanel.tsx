@@ -3,7 +3,7 @@ import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { useCoach, useIsOwner } from '../../data/session';
 import { Button } from '../../ui/Button';
-import { ProblemWords } from '../../ui/ProblemWords';
+import { ProblemWords } from '../../frame/ProblemWords';
 import { Title, Words } from '../../ui/text';
 import { useText } from '../../words/useText';
 import { KeeperSheet } from './KeeperSheet';

@@ -7,7 +7,7 @@ import { call, Refused } from '../../data/api';
 import { confirmed } from '../../data/confirming';
 import { useIsOwner } from '../../data/session';
 import { useUnsent } from '../../data/useFile';
-import { useMadeFile } from '../../visit/report/useMadeFile';
+import { useMadeFile } from '../../data/useMadeFile';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { Sheet } from '../../ui/Sheet';

@@ -3,7 +3,7 @@ import type { QueryClient } from '@tanstack/react-query';
 import { CLIENTS_KEY, fileKey, WRITE_KEY } from '../../data/queryClient';
 import { troubles } from '../../data/troubles';
 import type { Write } from '../../data/writes';
-import { forgetThings } from './forgetThings';
+import { forgetThings } from '../../data/forgetThings';
 
 /** What this device holds of a client who was erased: unsent writes, the file, pictures, recordings. */
 export async function forgetClient(client: QueryClient, file: ClientFile): Promise<void> {

@@ -8,7 +8,7 @@ import { router } from 'expo-router';
 import { useState } from 'react';
 import { Controller, useForm, useWatch } from 'react-hook-form';
 import { useKeptFile, useWrite } from '../../data/useFile';
-import { ApproachPart } from './ApproachPart';
+import { ApproachPart } from '../../visit/trace/ApproachPart';
 import {
   clientFormSchema,
   formOf,
@@ -28,8 +28,8 @@ import { Title, Words } from '../../ui/text';
 import { useText } from '../../words/useText';
 import { ways } from '../../words/ways';
 import { OpenCase } from '../case-file/OpenCase';
-import { PageFrame, WORDS_PAGE } from '../../shell/PageFrame';
-import { Waiting } from '../../shell/Waiting';
+import { PageFrame, WORDS_PAGE } from '../../frame/PageFrame';
+import { Waiting } from '../../frame/Waiting';
 
 /** Fields of the form in which something is typed. */
 type TypedField =

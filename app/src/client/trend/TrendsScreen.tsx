@@ -5,7 +5,7 @@ import type { ClientFile } from '@taxikine/core/records/clientFile';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { useFile } from '../../data/useFile';
-import { saveFile } from '../../measure/recording/saveFile';
+import { saveFile } from '../../data/saveFile';
 import { PRINT_RULES } from '../../visit/report/printRules';
 import { CheckTrend } from './CheckTrend';
 import { onWords } from './dayWords';
@@ -17,8 +17,8 @@ import { Choice } from '../../ui/Choice';
 import { Title, Words } from '../../ui/text';
 import { useWide } from '../../ui/useWide';
 import { useText } from '../../words/useText';
-import { Header } from '../../shell/Header';
-import { Waiting } from '../../shell/Waiting';
+import { Header } from '../../frame/Header';
+import { Waiting } from '../../frame/Waiting';
 
 /** Everything that was measured, seen or climbed of one client, over time. */
 export function TrendsScreen({ clientId }: { clientId: string }) {

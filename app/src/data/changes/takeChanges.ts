@@ -65,7 +65,7 @@ async function takeGone(client: QueryClient, fileId: string): Promise<void> {
   const had = client.getQueryData<ClientFile>(fileKey(fileId));
   if (!had || !(await isGone(fileId))) return;
   client.removeQueries({ queryKey: fileKey(fileId) });
-  const { forgetThings } = await import('../../client/leave/forgetThings');
+  const { forgetThings } = await import('../forgetThings');
   await forgetThings(had);
 }
 

@@ -33,7 +33,7 @@ import {
   type Mode,
 } from './marking';
 import { PictureMeasures } from './PictureMeasures';
-import { dropPicture, maybeStoredPicture } from './pictureStore';
+import { dropPicture, maybeStoredPicture } from '../../data/pictureStore';
 import { usePictureImage } from './usePictureImage';
 
 export interface MarkedPictureProps {

@@ -14,16 +14,16 @@ import { MarkedPicture } from './MarkedPicture';
 import { newPicture, type PictureAsked } from './newPicture';
 import type { Opened } from './openPicture';
 import { PictureSource } from './PictureSource';
-import { storePicture } from './pictureStore';
+import { storePicture } from '../../data/pictureStore';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Title, Words } from '../../ui/text';
 import { useWide } from '../../ui/useWide';
 import { useText } from '../../words/useText';
 import { whenAt } from '../../words/when';
-import { Header } from '../../shell/Header';
-import { NotThere } from '../../shell/NotThere';
-import { Waiting } from '../../shell/Waiting';
+import { Header } from '../../frame/Header';
+import { NotThere } from '../../frame/NotThere';
+import { Waiting } from '../../frame/Waiting';
 
 /** Still pictures of a visit: opened, marked, measured, laid over each other. */
 export function PictureScreen({ clientId, visitId }: { clientId: string; visitId: string }) {

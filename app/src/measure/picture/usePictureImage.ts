@@ -5,7 +5,7 @@ import { useEffect, useMemo } from 'react';
 import { call } from '../../data/api';
 import { PICTURE_IMAGE } from '../../data/queryClient';
 import { blobOf } from './base64';
-import { maybeStoredPicture, storePicture } from './pictureStore';
+import { maybeStoredPicture, storePicture } from '../../data/pictureStore';
 
 /** From this device; a kept one from the server where the device never had it. */
 async function find({ id, kept }: PictureRecord): Promise<Blob | null> {

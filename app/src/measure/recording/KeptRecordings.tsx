@@ -5,7 +5,7 @@ import { Button } from '../../ui/Button';
 import { Title, Words } from '../../ui/text';
 import { useText } from '../../words/useText';
 import { whenAt } from '../../words/when';
-import { maybeStoredRecording } from './recordingStore';
+import { maybeStoredRecording } from '../../data/recordingStore';
 
 export interface KeptRecordingsProps {
   readonly kept: readonly KeptRecording[];

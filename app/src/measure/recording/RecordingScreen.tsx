@@ -13,15 +13,15 @@ import { SourceChoice } from './SourceChoice';
 import { playedBody } from './standInCamera';
 import type { Shown } from './recordingApi';
 import { KeptRecordings } from './KeptRecordings';
-import { storeRecording } from './recordingStore';
+import { storeRecording } from '../../data/recordingStore';
 import { useRecording, type RecordingState, type Source } from './useRecording';
 import { Button } from '../../ui/Button';
 import { Title, Words } from '../../ui/text';
 import { useWide } from '../../ui/useWide';
 import { useText } from '../../words/useText';
-import { Header } from '../../shell/Header';
-import { NotThere } from '../../shell/NotThere';
-import { Waiting } from '../../shell/Waiting';
+import { Header } from '../../frame/Header';
+import { NotThere } from '../../frame/NotThere';
+import { Waiting } from '../../frame/Waiting';
 
 /** A recording of this look: opened or filmed, measured on the device, and what it proposes. */
 export function RecordingScreen({ clientId, visitId }: { clientId: string; visitId: string }) {

@@ -16,7 +16,7 @@ import { MeasureList } from './MeasureList';
 import { PointFigure } from './PointFigure';
 import { Proposals } from './Proposals';
 import type { Shown } from './recordingApi';
-import { saveFile } from './saveFile';
+import { saveFile } from '../../data/saveFile';
 
 export interface ShownRecordingProps {
   readonly shown: Shown;

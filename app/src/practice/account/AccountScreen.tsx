@@ -8,7 +8,7 @@ import { useCoach } from '../../data/session';
 import { Words } from '../../ui/text';
 import '../../words/houseWords';
 import { useText } from '../../words/useText';
-import { PageFrame, WORDS_PAGE } from '../../shell/PageFrame';
+import { PageFrame, WORDS_PAGE } from '../../frame/PageFrame';
 
 /** A coach's own account: the password, and where they are signed in. */
 export function AccountScreen() {

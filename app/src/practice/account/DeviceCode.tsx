@@ -1,7 +1,7 @@
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { useCoach } from '../../data/session';
-import { canHaveCode, CODE_DIGITS, dropCode, hasCode, setCode } from '../lock/deviceCode';
+import { canHaveCode, CODE_DIGITS, dropCode, hasCode, setCode } from '../../data/lock/deviceCode';
 import { Button } from '../../ui/Button';
 import { OneField } from '../../ui/OneField';
 import { Title, Words } from '../../ui/text';

@@ -1,10 +1,10 @@
 import type { NewFactor } from '@taxikine/core/records/wire/account';
 import { View } from '@tamagui/core';
-import { LaterQrCode } from '../../ui/LaterQrCode';
+import { LaterQrCode } from '../../frame/LaterQrCode';
 import { OneField } from '../../ui/OneField';
 import { Sheet } from '../../ui/Sheet';
 import { Words } from '../../ui/text';
-import { problemWords } from '../../words/problemWords';
+import { problemWords } from '../../data/problemWords';
 import { useText } from '../../words/useText';
 import { RecoveryCodes } from './RecoverySheet';
 import { useTurnOnFactor } from './useFactor';

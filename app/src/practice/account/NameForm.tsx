@@ -7,7 +7,7 @@ import { useServerAsk } from '../../data/useServerAsk';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { Words } from '../../ui/text';
-import { problemWords } from '../../words/problemWords';
+import { problemWords } from '../../data/problemWords';
 import { useText } from '../../words/useText';
 
 /** What a coach is called; what they did before is theirs under the new name too. */

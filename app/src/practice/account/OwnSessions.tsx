@@ -1,7 +1,7 @@
 import type { SessionShown } from '@taxikine/core/records/wire/account';
 import { View } from '@tamagui/core';
 import { Button } from '../../ui/Button';
-import { ProblemWords } from '../../ui/ProblemWords';
+import { ProblemWords } from '../../frame/ProblemWords';
 import { ListLine } from '../../ui/ListLine';
 import { Title, Words } from '../../ui/text';
 import { useText } from '../../words/useText';

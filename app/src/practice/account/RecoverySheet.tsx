@@ -1,5 +1,5 @@
 import { View } from '@tamagui/core';
-import { saveFile } from '../../measure/recording/saveFile';
+import { saveFile } from '../../data/saveFile';
 import { Button } from '../../ui/Button';
 import { Sheet } from '../../ui/Sheet';
 import { Words } from '../../ui/text';

@@ -2,7 +2,7 @@ import type { FactorShown } from '@taxikine/core/records/wire/account';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { Button } from '../../ui/Button';
-import { ProblemWords } from '../../ui/ProblemWords';
+import { ProblemWords } from '../../frame/ProblemWords';
 import { Title, Words } from '../../ui/text';
 import { useText } from '../../words/useText';
 import { when } from '../../words/when';

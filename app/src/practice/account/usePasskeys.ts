@@ -4,7 +4,7 @@ import { call } from '../../data/api';
 import { OWN_PASSKEYS } from '../../data/askedAnew';
 import { makePasskey, NotSigned } from '../../data/passkey';
 import { useHouseChange } from '../../data/useHouseChange';
-import { problemWords } from '../../words/problemWords';
+import { problemWords } from '../../data/problemWords';
 import { useText } from '../../words/useText';
 
 const PATH = '/account/passkeys';

@@ -3,14 +3,14 @@ import { View } from '@tamagui/core';
 import { deedWords } from './deedWords';
 import { useDeeds } from './useDeeds';
 import { useIsOwner } from '../../data/session';
-import { problemWords } from '../../words/problemWords';
-import { useMadeFile } from '../../visit/report/useMadeFile';
+import { problemWords } from '../../data/problemWords';
+import { useMadeFile } from '../../data/useMadeFile';
 import { Button } from '../../ui/Button';
 import { Words } from '../../ui/text';
 import '../../words/houseWords';
 import { useText } from '../../words/useText';
 import { whenAt } from '../../words/when';
-import { PageFrame, WORDS_PAGE } from '../../shell/PageFrame';
+import { PageFrame, WORDS_PAGE } from '../../frame/PageFrame';
 
 const PAGE = { ...WORDS_PAGE, gap: '$4' } as const;
 

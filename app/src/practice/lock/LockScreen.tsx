@@ -3,7 +3,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { leaveHere } from '../../data/leaveHere';
 import type { Session } from '../../data/session';
-import { SignInForm } from '../../shell/SignInForm';
+import { SignInForm } from '../welcome/SignInForm';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { Title, Words } from '../../ui/text';

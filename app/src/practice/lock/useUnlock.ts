@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import { call, Refused } from '../../data/api';
 import { useServerAsk } from '../../data/useServerAsk';
-import { problemWords } from '../../words/problemWords';
+import { problemWords } from '../../data/problemWords';
 import { useText } from '../../words/useText';
-import { hasCode, tryCode } from './deviceCode';
-import { unlock } from './locked';
+import { hasCode, tryCode } from '../../data/lock/deviceCode';
+import { unlock } from '../../data/lock/locked';
 
 /** Why the lock did not open, besides what the server says. */
 class NotOpened extends Error {}

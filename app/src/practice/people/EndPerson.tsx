@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { Button } from '../../ui/Button';
 import { Words } from '../../ui/text';
 import { useText } from '../../words/useText';
-import { usePeople } from './usePeople';
+import { usePeople } from '../../data/usePeople';
 
 export interface EndPersonProps {
   readonly person: PersonShown;

@@ -1,6 +1,6 @@
 import { INVITE_DAYS } from '@taxikine/core/records/wire/people';
 import { View } from '@tamagui/core';
-import { AddressOnce } from '../../ui/AddressOnce';
+import { AddressOnce } from '../../frame/AddressOnce';
 import { Words } from '../../ui/text';
 import { useText } from '../../words/useText';
 

@@ -9,8 +9,8 @@ import { Sheet } from '../../ui/Sheet';
 import { Words } from '../../ui/text';
 import { useText } from '../../words/useText';
 import { InvitationLink } from './InvitationLink';
-import { problemWords } from '../../words/problemWords';
-import { useInvite, type NewPerson } from './usePeople';
+import { problemWords } from '../../data/problemWords';
+import { useInvite, type NewPerson } from '../../data/usePeople';
 
 const NOBODY: NewPerson = { name: '', email: '', role: 'coach' };
 

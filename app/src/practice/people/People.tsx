@@ -5,12 +5,12 @@ import { useState } from 'react';
 import { useCoach } from '../../data/session';
 import { Button } from '../../ui/Button';
 import { ListLine } from '../../ui/ListLine';
-import { ProblemWords } from '../../ui/ProblemWords';
+import { ProblemWords } from '../../frame/ProblemWords';
 import { Title, Words } from '../../ui/text';
 import { useText } from '../../words/useText';
 import { InviteSheet } from './InviteSheet';
 import { PersonSheet } from './PersonSheet';
-import { usePeople } from './usePeople';
+import { usePeople } from '../../data/usePeople';
 
 /** Who is of the practice, and as what; an owner invites and lets go. */
 export function People() {

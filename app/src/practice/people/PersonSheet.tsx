@@ -2,13 +2,13 @@ import { ROLES, type PersonShown } from '@taxikine/core/records/wire/people';
 import { View } from '@tamagui/core';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
-import { ProblemWords } from '../../ui/ProblemWords';
+import { ProblemWords } from '../../frame/ProblemWords';
 import { Sheet } from '../../ui/Sheet';
 import { Words } from '../../ui/text';
 import { useText } from '../../words/useText';
 import { EndPerson } from './EndPerson';
 import { InvitationLink } from './InvitationLink';
-import { useChangePerson, useDropFactor, useInviteAgain } from './usePeople';
+import { useChangePerson, useDropFactor, useInviteAgain } from '../../data/usePeople';
 
 export interface PersonSheetProps {
   readonly person: PersonShown;

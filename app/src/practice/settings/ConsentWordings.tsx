@@ -9,7 +9,7 @@ import { useServerAsk } from '../../data/useServerAsk';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { Title, Words } from '../../ui/text';
-import { problemWords } from '../../words/problemWords';
+import { problemWords } from '../../data/problemWords';
 import { useText } from '../../words/useText';
 import { useWordings, WORDINGS_KEY } from './useWordings';
 

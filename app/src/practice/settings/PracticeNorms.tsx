@@ -1,12 +1,11 @@
-import { oneCheck } from '@taxikine/core/knowledge/checks';
-import type { CheckId } from '@taxikine/core/knowledge/checks';
+import { oneCheck, type CheckId } from '@taxikine/core/knowledge/checks';
 import { normFor } from '@taxikine/core/knowledge/norms';
 import { View } from '@tamagui/core';
 import { useCoach } from '../../data/session';
 import { Button } from '../../ui/Button';
 import { Title, Words } from '../../ui/text';
 import { useText } from '../../words/useText';
-import { useSettings } from './useSettings';
+import { useSettings } from '../../data/useSettings';
 
 /** What counts as usual here where it is not what the table says; set where a range is checked. */
 export function PracticeNorms() {

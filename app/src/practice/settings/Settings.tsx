@@ -11,7 +11,7 @@ import { Pick } from '../../ui/Pick';
 import { Title, Words } from '../../ui/text';
 import { useText } from '../../words/useText';
 import { ownZone, zoneOptions } from '../../words/zones';
-import { useSettings } from './useSettings';
+import { useSettings } from '../../data/useSettings';
 
 /** What an owner decides for the practice: its name, how things are said in it, and when a screen locks. */
 export function Settings() {

@@ -6,7 +6,7 @@ import { Refused } from '../../data/api';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { Words } from '../../ui/text';
-import { problemWords } from '../../words/problemWords';
+import { problemWords } from '../../data/problemWords';
 import { useText } from '../../words/useText';
 import '../../words/welcomeWords';
 import { LinkPage } from './LinkPage';

@@ -3,7 +3,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { DoorBones } from '../../bones/DoorBones';
-import { problemWords } from '../../words/problemWords';
+import { problemWords } from '../../data/problemWords';
 import { Button } from '../../ui/Button';
 import { Words } from '../../ui/text';
 import { useText } from '../../words/useText';

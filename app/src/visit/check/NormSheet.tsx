@@ -5,7 +5,7 @@ import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { useCoach, useIsOwner } from '../../data/session';
 import { useUpdate } from '../../data/useFile';
-import { useSettings } from '../../practice/settings/useSettings';
+import { useSettings } from '../../data/useSettings';
 import { Button } from '../../ui/Button';
 import { Sheet } from '../../ui/Sheet';
 import { Stepper } from '../../ui/Stepper';

@@ -2,12 +2,12 @@ import { Theme, View } from '@tamagui/core';
 import type { Href } from 'expo-router';
 import type { ReactNode } from 'react';
 import { useUnsent } from '../../data/useFile';
-import { Header } from '../../shell/Header';
+import { Header } from '../../frame/Header';
 import { Button } from '../../ui/Button';
 import { Words } from '../../ui/text';
 import { useText } from '../../words/useText';
 import { PRINT_RULES } from './printRules';
-import { useMadeFile } from './useMadeFile';
+import { useMadeFile } from '../../data/useMadeFile';
 
 export interface PaperFrameProps {
   readonly title: string;

@@ -7,7 +7,7 @@ import { useMemo, type ReactNode } from 'react';
 import { useCoach } from '../../data/session';
 import { useFile } from '../../data/useFile';
 import { useTrace, useVisit, type OpenVisit } from '../../data/useVisit';
-import { saveFile } from '../../measure/recording/saveFile';
+import { saveFile } from '../../data/saveFile';
 import { PaperFrame } from './PaperFrame';
 import { ReportTable } from './ReportTable';
 import { setupWords } from '../steps/setupWords';
@@ -17,8 +17,8 @@ import { useWide } from '../../ui/useWide';
 import { LooksLaidOver } from '../verdict/LooksLaidOver';
 import { useText } from '../../words/useText';
 import { when } from '../../words/when';
-import { NotThere } from '../../shell/NotThere';
-import { Waiting } from '../../shell/Waiting';
+import { NotThere } from '../../frame/NotThere';
+import { Waiting } from '../../frame/Waiting';
 
 /** One page of a visit that a client or a clinician can read, and the same in open formats. */
 export function ReportScreen({ clientId, visitId }: { clientId: string; visitId: string }) {

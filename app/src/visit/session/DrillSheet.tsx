@@ -20,7 +20,7 @@ import { Button } from '../../ui/Button';
 import { Sheet } from '../../ui/Sheet';
 import { Title, Words } from '../../ui/text';
 import { useText } from '../../words/useText';
-import { DoseSteppers } from './DoseSteppers';
+import { DoseSteppers } from '../../library/DoseSteppers';
 import type { SessionOf } from './useSessionPlan';
 import { CareWords } from '../player/CareWords';
 

@@ -4,7 +4,7 @@ import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
-import { SharesBar } from '../../client/fit/SharesBar';
+import { SharesBar } from '../../solver/SharesBar';
 import { lastOf, useLongAnswer } from '../../solver/useLongAnswer';
 import { Button } from '../../ui/Button';
 import { Title, Words } from '../../ui/text';

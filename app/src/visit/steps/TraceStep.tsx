@@ -4,7 +4,7 @@ import type { Trace } from '@taxikine/core/inference/trace/trace';
 import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
-import { SaveCase } from '../../client/case-file/SaveCase';
+import { SaveCase } from '../trace/SaveCase';
 import { ApproachSheet } from '../trace/ApproachSheet';
 import { CauseActions } from '../trace/CauseActions';
 import { CauseCard } from '../trace/CauseCard';

@@ -23,9 +23,9 @@ import { Words } from '../../ui/text';
 import { useWide } from '../../ui/useWide';
 import { useText } from '../../words/useText';
 import { when } from '../../words/when';
-import { Header } from '../../shell/Header';
-import { NotThere } from '../../shell/NotThere';
-import { Waiting } from '../../shell/Waiting';
+import { Header } from '../../frame/Header';
+import { NotThere } from '../../frame/NotThere';
+import { Waiting } from '../../frame/Waiting';
 
 /** The whole thread of one visit at once: Look, Trace, Work, Look again. */
 export function BoardScreen({ clientId, visitId }: { clientId: string; visitId: string }) {

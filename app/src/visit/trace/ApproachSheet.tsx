@@ -5,7 +5,7 @@ import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { useUpdate } from '../../data/useFile';
-import { ApproachPart } from '../../client/meet/ApproachPart';
+import { ApproachPart } from './ApproachPart';
 import { Button } from '../../ui/Button';
 import { Sheet } from '../../ui/Sheet';
 import { Title, Words } from '../../ui/text';

@@ -2,7 +2,7 @@ import type { DataSource } from 'typeorm';
 import { tidyTries } from '../auth/tries';
 import { tidyChallenges } from '../passkeys/challenges';
 import { inPractice } from '../database/inPractice';
-import { sendJob } from './sendJob';
+import { sendJob } from '../jobs/sendJob';
 
 const OF_EVERY_PRACTICE = ['remind', 'tidy', 'roll-up-practice'] as const;
 

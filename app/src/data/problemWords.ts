@@ -1,5 +1,5 @@
-import { NoAnswer, Refused } from '../data/api';
-import type { TextOf } from './useText';
+import { NoAnswer, Refused } from './api';
+import type { TextOf } from '../words/useText';
 
 /** What is wrong with a field is told without a full stop. */
 const asSentence = (words: string): string => (/[.!?…”]$/.test(words) ? words : `${words}.`);

@@ -1,6 +1,6 @@
 import type { EntityManager } from 'typeorm';
-import type { JobData } from '../jobs/queues';
-import { sendJob } from '../jobs/sendJob';
+import type { JobData } from './queues';
+import { sendJob } from './sendJob';
 
 /** Has a coach written to about their account; of one matter no second letter while the first waits. */
 export const askToWarn = (

@@ -1,6 +1,6 @@
 import { setTimeout as delay } from 'node:timers/promises';
 import type { Logger } from 'pino';
-import { isAway } from './database/databaseErrors';
+import { isAway } from '../database/databaseErrors';
 
 const AGAIN_MS = 250;
 

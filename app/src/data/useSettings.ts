@@ -1,11 +1,11 @@
 import type { PracticeSettings } from '@taxikine/core/records/wire/settings';
 import { useQueryClient } from '@tanstack/react-query';
-import { call, Refused } from '../../data/api';
-import { confirmed } from '../../data/confirming';
-import { takeSettings } from '../../data/session';
-import { useServerAsk } from '../../data/useServerAsk';
-import { problemWords } from '../../words/problemWords';
-import { useText } from '../../words/useText';
+import { call, Refused } from './api';
+import { confirmed } from './confirming';
+import { takeSettings } from './session';
+import { useServerAsk } from './useServerAsk';
+import { problemWords } from './problemWords';
+import { useText } from '../words/useText';
 
 /** What is left out stays as it is. */
 export type ChangedSettings = Pick<PracticeSettings, 'name' | 'idleMin'> &

@@ -1,5 +1,5 @@
-import { noteTouch } from '../../data/touched';
-import { createStore } from '../../data/store';
+import { noteTouch } from '../touched';
+import { createStore } from '../../device/store';
 
 /** Stands while the screen is locked, over reloads and in every tab; the id of whoever is signed in. */
 const KEY = 'taxikine/locked';

@@ -1,4 +1,4 @@
-import { dropOwn, keepOwn, maybeOwn } from '../../data/ownThings';
+import { dropOwn, keepOwn, maybeOwn } from './ownThings';
 
 const keyOf = (recordingId: string): string => `recording/${recordingId}`;
 

@@ -1,6 +1,6 @@
 import type { ClientFile } from '@taxikine/core/records/clientFile';
-import { dropPicture } from '../../measure/picture/pictureStore';
-import { dropRecording } from '../../measure/recording/recordingStore';
+import { dropPicture } from './pictureStore';
+import { dropRecording } from './recordingStore';
 
 /** Pictures and recordings of a client that lie on this device. */
 export async function forgetThings({ pictures, looks }: ClientFile): Promise<void> {

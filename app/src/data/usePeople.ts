@@ -1,8 +1,8 @@
 import type { PersonShown, Role } from '@taxikine/core/records/wire/people';
 import { useQuery } from '@tanstack/react-query';
-import { call } from '../../data/api';
-import { PEOPLE } from '../../data/askedAnew';
-import { useHouseChange } from '../../data/useHouseChange';
+import { call } from './api';
+import { PEOPLE } from './askedAnew';
+import { useHouseChange } from './useHouseChange';
 
 export interface NewPerson {
   readonly name: string;

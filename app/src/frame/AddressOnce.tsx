@@ -1,10 +1,10 @@
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { useText } from '../words/useText';
-import { Button } from './Button';
-import { Field } from './Field';
+import { Button } from '../ui/Button';
+import { Field } from '../ui/Field';
 import { LaterQrCode } from './LaterQrCode';
-import { Words } from './text';
+import { Words } from '../ui/text';
 
 const PICTURE_PX = 168;
 /** An address that is shown this once, to be copied, or read by the phone that it is for. */

@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
-import type { Session } from '../../data/session';
-import { useStore } from '../../data/store';
+import type { Session } from '../session';
+import { useStore } from '../../device/store';
 import { hasCode } from './deviceCode';
 import { followLock, lock, locked } from './locked';
 import { watchIdle } from './watchIdle';

@@ -1,15 +1,15 @@
 import { View } from '@tamagui/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
-import { Refused } from '../data/api';
-import { canHavePasskey, enterByPasskey, NotSigned } from '../data/passkey';
-import { SESSION_KEY, signIn, type Session } from '../data/session';
-import { Button } from '../ui/Button';
-import { Field } from '../ui/Field';
-import { Words } from '../ui/text';
-import { problemWords } from '../words/problemWords';
-import { useText } from '../words/useText';
-import { Forgotten } from '../practice/welcome/Forgotten';
+import { Refused } from '../../data/api';
+import { canHavePasskey, enterByPasskey, NotSigned } from '../../data/passkey';
+import { SESSION_KEY, signIn, type Session } from '../../data/session';
+import { Button } from '../../ui/Button';
+import { Field } from '../../ui/Field';
+import { Words } from '../../ui/text';
+import { problemWords } from '../../data/problemWords';
+import { useText } from '../../words/useText';
+import { Forgotten } from './Forgotten';
 
 const FIELDS = [
   { name: 'email', type: 'email', autoComplete: 'username' },

@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import { fetchFile, Refused } from '../../data/api';
-import { confirmed } from '../../data/confirming';
-import { saveFile } from '../../measure/recording/saveFile';
+import { fetchFile, Refused } from './api';
+import { confirmed } from './confirming';
+import { saveFile } from './saveFile';
 
 const SUFFIXES: Readonly<Record<string, string>> = {
   'application/pdf': 'pdf',

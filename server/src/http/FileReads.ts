@@ -2,7 +2,7 @@ import { READ_EVERY_MIN } from '@taxikine/core';
 import type { DataSource } from 'typeorm';
 import type { SignedIn } from '../auth/sessions';
 import { inPractice } from '../database/inPractice';
-import { noteDeedOnce } from './noteDeedOnce';
+import { noteDeedOnce } from '../audit/noteDeedOnce';
 
 /** More than are read in an hour; past that, all are kept anew. */
 const MOST = 50_000;

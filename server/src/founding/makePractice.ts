@@ -1,9 +1,9 @@
 import type { Role } from '@taxikine/core';
 import type { DataSource } from 'typeorm';
-import { hashOfPassword } from './auth/passwords';
-import { Coach } from './database/entities/Coach';
-import { Practice } from './database/entities/Practice';
-import { inPractice } from './database/inPractice';
+import { hashOfPassword } from '../auth/passwords';
+import { Coach } from '../database/entities/Coach';
+import { Practice } from '../database/entities/Practice';
+import { inPractice } from '../database/inPractice';
 
 export interface NewPractice {
   readonly id: string;

@@ -7,8 +7,8 @@ import {
   type SingleQueue,
   type WorkWith,
 } from './handlers';
-import { QUEUE_NAMES, type JobData, type QueueName } from './queues';
-import { WORKER_NAME } from './workerName';
+import { QUEUE_NAMES, type JobData, type QueueName } from '../jobs/queues';
+import { WORKER_NAME } from '../jobs/workerName';
 
 export interface WorkerOptions extends WorkWith {
   readonly appUrl: string;

@@ -1,4 +1,4 @@
-import { lastTouch, noteTouch } from '../../data/touched';
+import { lastTouch, noteTouch } from '../touched';
 
 const TOUCHES = ['pointerdown', 'keydown', 'wheel', 'touchstart'] as const;
 const NOTED_EVERY_MS = 2000;

@@ -1,6 +1,6 @@
-import { problemWords } from '../words/problemWords';
+import { problemWords } from '../data/problemWords';
 import { useText } from '../words/useText';
-import { Words } from './text';
+import { Words } from '../ui/text';
 
 /** What the server said to something that was asked of it; nothing, while it said nothing against it. */
 export function ProblemWords({ of }: { of: Error | null }) {

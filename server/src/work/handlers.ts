@@ -12,8 +12,8 @@ import { putBack } from '../restore/putBack';
 import { rollUpClients } from '../retention/rollUpClients';
 import { rollUpPractice } from '../retention/rollUpPractice';
 import { everyHour } from './everyHour';
-import type { Outcome } from './outcome';
-import type { JobData, QueueName } from './queues';
+import type { Outcome } from '../jobs/outcome';
+import type { JobData, QueueName } from '../jobs/queues';
 
 export type WorkWith = SendLetterWith;
 

@@ -1,9 +1,9 @@
 import type { Dose } from '@taxikine/core/knowledge/drillRow';
 import { doseWords } from '@taxikine/core/knowledge/doseSeconds';
 import { View } from '@tamagui/core';
-import { Button } from '../../ui/Button';
-import { Stepper } from '../../ui/Stepper';
-import { useText } from '../../words/useText';
+import { Button } from '../ui/Button';
+import { Stepper } from '../ui/Stepper';
+import { useText } from '../words/useText';
 
 export interface DoseSteppersProps {
   readonly dose: Dose;

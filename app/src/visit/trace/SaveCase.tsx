@@ -1,6 +1,6 @@
 import { caseDocumentOf } from '@taxikine/core/exchange/case/caseDocumentOf';
 import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
-import { saveFile } from '../../measure/recording/saveFile';
+import { saveFile } from '../../data/saveFile';
 import { Button } from '../../ui/Button';
 import { useText } from '../../words/useText';
 

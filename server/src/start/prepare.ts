@@ -1,9 +1,9 @@
 import { Client as PgClient } from 'pg';
 import { needSummaries } from '../today/keepSummary';
 import { needQueues } from '../jobs/needQueues';
-import { closeDoors } from './closeDoors';
-import { addressesIn, needRoles, type Databases } from './roles';
-import { ownerSource } from './sources';
+import { closeDoors } from '../database/closeDoors';
+import { addressesIn, needRoles, type Databases } from '../database/roles';
+import { ownerSource } from '../database/sources';
 
 /** As whoever the address says, and gone after it. */
 async function connected<T>(url: string, work: (client: PgClient) => Promise<T>): Promise<T> {

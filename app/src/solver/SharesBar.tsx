@@ -2,10 +2,10 @@ import type { AttributionWithErrors } from '@taxikine/core/inference/depth/attri
 import { roundedToSum } from '@taxikine/core/foundation/words/roundedToSum';
 import { View } from '@tamagui/core';
 import Svg, { Line, Rect } from 'react-native-svg';
-import { Numeral, Words } from '../../ui/text';
-import { usePalette } from '../../ui/usePalette';
-import { useText } from '../../words/useText';
-import { ours } from '../../words/units';
+import { Numeral, Words } from '../ui/text';
+import { usePalette } from '../ui/usePalette';
+import { useText } from '../words/useText';
+import { ours } from '../words/units';
 
 const BAR = 34;
 /** A part smaller than this, in centimetres, is left out of the list. */
