@@ -17,6 +17,7 @@ const PARTS = {
   },
   lint: async () => {
     await must('lint', 'npx', ['eslint', '.', '--max-warnings', '0', '--cache', ...CACHE]);
+    await must('unused', 'npx', ['knip', '--no-progress']);
     await must('circles', 'npx', ['depcruise', '--config', '.dependency-cruiser.mjs', ...HOUSES]);
     await must('format', 'npx', ['prettier', '--check', '--log-level', 'warn', '--cache', '.']);
   },

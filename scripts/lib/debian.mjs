@@ -6,7 +6,7 @@ import { isRoot, shown, succeeds, Told } from './run.mjs';
 const POSTGRES_HOME = '/usr/lib/postgresql';
 
 /** Folder of the newest PostgreSQL server programs, or null. */
-export function maybePostgresBin() {
+function maybePostgresBin() {
   if (!existsSync(POSTGRES_HOME)) return null;
   const versions = readdirSync(POSTGRES_HOME)
     .filter((name) => existsSync(join(POSTGRES_HOME, name, 'bin', 'initdb')))
@@ -18,7 +18,7 @@ export function maybePostgresBin() {
 const SHELL = '/usr/bin/chromium-headless-shell';
 const WHOLE = ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'];
 
-export const maybeChromium = () => [SHELL, ...WHOLE].find(existsSync) ?? null;
+const maybeChromium = () => [SHELL, ...WHOLE].find(existsSync) ?? null;
 
 const sudo = () => (isRoot() ? [] : succeeds('sudo', ['-n', 'true']) ? ['sudo', '-n'] : null);
 

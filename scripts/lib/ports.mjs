@@ -1,7 +1,7 @@
 import { createServer } from 'node:net';
 
 /** Is this loopback port free to listen on? */
-export const isFree = (port) =>
+const isFree = (port) =>
   new Promise((resolve) => {
     const probe = createServer();
     probe.once('error', () => resolve(false));

@@ -126,8 +126,6 @@ export const workOn = (
   });
 
 export type World = Awaited<ReturnType<typeof makeWorld>>;
-export type Practices = World['practices'];
-export type Source = DataSource;
 
 /** A signed-in coach: requests with the cookie and the header that writes need. */
 /** @param device what it says of itself */

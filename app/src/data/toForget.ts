@@ -2,7 +2,7 @@
 const MARK = 'taxikine/forget';
 
 /** The coach of whom nothing is to stay on this device; null when there is none. */
-export function maybeToForget(): string | null {
+function maybeToForget(): string | null {
   try {
     return localStorage.getItem(MARK);
   } catch {

@@ -11,7 +11,7 @@ import { useUpdate, useWrite } from '../data/useFile';
 import { today } from '../words/when';
 
 /** The newest visit in which something was done that can go home. */
-export function maybeSessionForHome(file: ClientFile): VisitFile | null {
+function maybeSessionForHome(file: ClientFile): VisitFile | null {
   const newest = [...file.visits].sort((a, b) => b.openedOn.localeCompare(a.openedOn));
   for (const { id } of newest) {
     const visit = maybeVisitFile(file, id);

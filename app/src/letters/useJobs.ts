@@ -2,7 +2,7 @@ import type { JobsShown } from '@taxikine/core/records/wire/jobsShown';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { call } from '../data/api';
 
-export const JOBS_KEY = ['jobs'];
+const JOBS_KEY = ['jobs'];
 
 /** How the background work stands, looked up again every so many milliseconds. */
 export function useJobs(everyMs: number) {

@@ -3,7 +3,7 @@ import { maybePartTable } from './partTable';
 export type WhyMissing = 'offline' | 'new-version' | 'broken';
 
 /** The version that the server has now; null when nobody answers. */
-export async function maybeServedVersion(): Promise<string | null> {
+async function maybeServedVersion(): Promise<string | null> {
   try {
     const answer = await fetch('/version.json', { cache: 'no-store' });
     return answer.ok ? ((await answer.json()) as { version: string }).version : null;

@@ -28,7 +28,7 @@ const arrived = (target: Found): Shown => ({
 });
 
 /** The next thing to show: at once where little changes, otherwise a movement from what is shown. */
-export function toward(shown: Shown | null, target: Found, still: boolean): Shown {
+function toward(shown: Shown | null, target: Found, still: boolean): Shown {
   if (!shown || still) return arrived(target);
   const sameScene =
     shown.target.view === target.view && shown.target.question.pattern === target.question.pattern;

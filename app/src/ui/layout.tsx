@@ -1,20 +1,5 @@
-import { styled, View } from '@tamagui/core';
+import { View } from '@tamagui/core';
 import type { ReactNode } from 'react';
-
-export const Row = styled(View, {
-  name: 'Row',
-  flexDirection: 'row',
-  alignItems: 'center',
-  gap: '$3',
-});
-export const Stack = styled(View, { name: 'Stack', flexDirection: 'column', gap: '$3' });
-/** A thin rule, as on a drawing. */
-export const Rule = styled(View, {
-  name: 'Rule',
-  height: 1,
-  backgroundColor: '$rule',
-  alignSelf: 'stretch',
-});
 
 /** Room for the ring of a focused button: what is skipped off screen is also clipped at its edge. */
 const RING = 5;

@@ -17,11 +17,7 @@ import { candidatesOf, type Candidate } from '../../src/planning/asking/candidat
 import { chance, oneOf, type MadeClient, type Random } from './client';
 
 /** Whether a finding shows: a noisy-OR of what is present, rarer where something present speaks against it. */
-export function shows(
-  random: Random,
-  { leak, arrows, factors }: Finding,
-  present: readonly boolean[],
-) {
+function shows(random: Random, { leak, arrows, factors }: Finding, present: readonly boolean[]) {
   const stays = arrows
     .filter(({ node }) => present[node])
     .reduce((product, { strength }) => product * (1 - strength), 1 - leak);

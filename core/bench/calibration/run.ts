@@ -17,7 +17,7 @@ export interface Calibration {
   readonly curve: readonly Bin[];
 }
 
-export interface Scored {
+interface Scored {
   readonly error: number;
   /** The same over every cause there is. */
   readonly errorOfAll: number;
@@ -83,7 +83,7 @@ export function calibrate(world: World, made: number, seed: number): Calibration
   };
 }
 
-export const POLICIES = ['best first', 'fixed order', 'random order'] as const;
+const POLICIES = ['best first', 'fixed order', 'random order'] as const;
 
 /** Mean number of checks and probes until a cause is sure, and minutes; over all, and where all got sure. */
 export interface Asked {

@@ -155,7 +155,7 @@ const MOST_STEP = 0.12;
 const ROUNDED = 1e-6;
 
 /** How likely a cause is while one range of a case gets shorter, degree by degree. */
-export function whileShorter({ file }: Judged): readonly number[] | null {
+function whileShorter({ file }: Judged): readonly number[] | null {
   const at = file.checks.findIndex(
     (one) => one.passive !== undefined && one.side && CAUSE_OF_RANGE[one.check],
   );

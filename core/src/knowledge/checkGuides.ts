@@ -16,7 +16,7 @@ export const DEVICES = ['eye', 'tape', 'goniometer', 'phone inclinometer', 'simu
 export type Device = (typeof DEVICES)[number];
 
 /** From where the figure of a check is seen: from the measured side, from ahead, or half way. */
-export type GuideView = 'beside' | 'front' | 'quarter';
+type GuideView = 'beside' | 'front' | 'quarter';
 
 /** How a check is taken: what the figure shows, where the client goes, where the phone lies. */
 export interface CheckGuide {

@@ -5,7 +5,7 @@ import type { Setup } from '../body/stance/setup';
  * How a fault lies on the body: `limb` belongs to one side, `toward` is a direction the whole
  * body takes (to its left or right), `none` has no side.
  */
-export type FaultSidedness = 'limb' | 'toward' | 'none';
+type FaultSidedness = 'limb' | 'toward' | 'none';
 
 export const FAULT_UNITS = ['deg', 'mm', '%'] as const;
 export type FaultUnit = (typeof FAULT_UNITS)[number];

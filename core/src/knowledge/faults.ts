@@ -3,7 +3,7 @@ import type { FaultRow } from './faultRow';
 import { FAULTS_OF_LEGS } from './faultsOfLegs';
 import { FAULTS_OF_TRUNK } from './faultsOfTrunk';
 
-export { canBeSeen, type FaultRow, type FaultSidedness } from './faultRow';
+export { canBeSeen, type FaultRow } from './faultRow';
 
 /** Departures from plan that can be seen in a squat, hinge, lunge or split. */
 export const FAULTS = [...FAULTS_OF_TRUNK, ...FAULTS_OF_LEGS] as const;

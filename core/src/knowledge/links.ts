@@ -8,10 +8,10 @@ import type { ProbeId } from './probes';
  * measures the very thing that the cause is; `certain`: it cannot be otherwise.
  */
 export const STRENGTHS = { S: 0.75, M: 0.45, W: 0.2, is: 0.92, certain: 0.97 } as const;
-export type Strength = keyof typeof STRENGTHS;
+type Strength = keyof typeof STRENGTHS;
 
 /** What a pain says, by place and kind. */
-export type PainSignId =
+type PainSignId =
   | 'pinch-hip'
   | 'pinch-ankle'
   | 'nerve-back'

@@ -4,7 +4,7 @@ import type { DrillLoad, LoadedJoint } from './drillLoad';
 export const AREAS = ['neck-and-arms', 'back', 'hip-and-thigh', 'knee', 'leg-and-foot'] as const;
 export type Area = (typeof AREAS)[number];
 
-export type NerveLine = NonNullable<DrillLoad['line']>;
+type NerveLine = NonNullable<DrillLoad['line']>;
 
 /** A place that can hurt, and what touches it. */
 export interface RegionRow {

@@ -3,7 +3,7 @@ import type { Dose, Family } from './drillRow';
 import { usualDose } from './familyDoses';
 
 /** How a school works: which kinds of drill come first, and how much more it expects of some. */
-export interface WorkOrder {
+interface WorkOrder {
   /** First to last; what is not named keeps the usual order behind what is. The pattern is always last. */
   readonly first: readonly Family[];
   /** Expected effect of a family against the usual, 1 where not named. */
@@ -13,7 +13,7 @@ export interface WorkOrder {
 }
 
 /** Times what is counted in a set, and times the sets; 1 where not named. */
-export interface DoseChange {
+interface DoseChange {
   readonly amount?: number;
   readonly sets?: number;
 }
@@ -34,7 +34,7 @@ const USUAL: readonly Family[] = [
 ];
 
 /** Ours, from what each school holds to be true. */
-export const WORK_ORDER: Readonly<Record<ApproachId, WorkOrder>> = {
+const WORK_ORDER: Readonly<Record<ApproachId, WorkOrder>> = {
   blended: { first: [], worth: {}, doses: {} },
   'steady-first': {
     first: ['reset', 'active'],

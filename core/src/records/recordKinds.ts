@@ -31,5 +31,3 @@ export type KindInFile = (typeof KINDS_IN_FILE)[number];
 
 /** Kinds that belong to the practice and to no client. */
 export const KINDS_OF_PRACTICE = ['ownDrills', 'rooms'] as const;
-
-export type KindOfPractice = (typeof KINDS_OF_PRACTICE)[number];

@@ -1,8 +1,7 @@
-import { bodyOf, parseRecorderInput, record, type RecordedDocument } from '../../src';
+import { parseRecorderInput, record, type RecordedDocument } from '../../src';
 import { analyse, readKeypoints, type Analysis } from '../../src';
 
 export const BODY = { heightM: 1.75, massKg: 75 };
-export const body = bodyOf(BODY.heightM, BODY.massKg);
 
 /** A simulated recording; what is not said is usual. */
 export function film(input: object = {}): RecordedDocument {

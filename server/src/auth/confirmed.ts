@@ -2,7 +2,7 @@ import type { EntityManager } from 'typeorm';
 import { hashOfToken } from './tokens';
 
 /** Within so many minutes the password is not asked for again. */
-export const CONFIRMED_MIN = 10;
+const CONFIRMED_MIN = 10;
 
 /** Whether whoever holds this session gave the password not long ago. */
 export const isConfirmed = async (manager: EntityManager, token: string): Promise<boolean> =>

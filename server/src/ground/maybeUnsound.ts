@@ -1,6 +1,6 @@
 /** Nothing that we read is nested deeper, and a visit with all that can be in it has a twentieth of the values. */
-export const MOST_DEPTH = 32;
-export const MOST_VALUES = 20_000;
+const MOST_DEPTH = 32;
+const MOST_VALUES = 20_000;
 
 /** NUL, which PostgreSQL keeps in no text, and halves of characters, which are none. */
 const UNKEEPABLE = /[\0\p{Surrogate}]/u;

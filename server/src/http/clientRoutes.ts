@@ -11,7 +11,7 @@ const whole = (text: string, helpers: { message: (words: { custom: string }) => 
 const MOST_LINES = 100;
 
 /** What of the list is asked for; nothing asked is everybody by name. */
-export const listSchema = J.object({
+const listSchema = J.object({
   day: daySchema(),
   sort: J.valid(...SORTS).default('name'),
   filter: J.valid(...FILTERS).default('all'),

@@ -14,7 +14,7 @@ const AT_ONCE = 60;
 /** Lines of a file; older ones are asked for in the database. */
 const MOST_LINES = 20_000;
 
-export const deedsSchema = J.object({ before: idSchema().optional() });
+const deedsSchema = J.object({ before: idSchema().optional() });
 
 const lineOf = ({ on, deed, by, to, name, detail }: DeedShown) => ({
   ...{ on, by, deed, to: to ?? '', name: name ?? '', detail },

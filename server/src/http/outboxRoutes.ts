@@ -10,7 +10,7 @@ import { toWire } from '../records/toWire';
 import { input } from './input';
 import { sightOf, signedIn } from './needSession';
 
-export const lettersSchema = J.object({
+const lettersSchema = J.object({
   from: J.string()
     .pattern(/^\d{1,6}$/, 'a whole number')
     .default('0'),

@@ -6,7 +6,7 @@ import { retryJob } from './sendJob';
 import { WORKER_NAME } from './workerName';
 
 /** A job that takes longer to begin than this is taken for stuck. */
-export const STUCK_AFTER_S = 120;
+const STUCK_AFTER_S = 120;
 
 const OPEN = `data ->> 'practiceId' = $1 AND name = ANY($2) AND state IN ('created', 'retry', 'active')`;
 

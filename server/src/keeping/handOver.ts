@@ -7,7 +7,7 @@ import { needColleague } from './keepTo';
 export type HandTo = string;
 export const TO_ALL = 'all';
 
-export const countKept = async (manager: EntityManager, coachId: string): Promise<number> =>
+const countKept = async (manager: EntityManager, coachId: string): Promise<number> =>
   (
     await manager.query('SELECT count(*)::int AS count FROM kept_client WHERE coach_id = $1', [
       coachId,

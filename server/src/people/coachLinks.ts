@@ -13,7 +13,7 @@ export interface CoachLinkHolder {
 }
 
 /** One answer for a link that ran out, was used, was taken back, and never was. */
-export const goneLink = new AppError(410, {
+const goneLink = new AppError(410, {
   code: 'link-gone',
   message: 'This link has run out, or was used already.',
   hint: 'Ask for a new one.',

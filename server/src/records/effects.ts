@@ -3,7 +3,7 @@ import type { EntityManager } from 'typeorm';
 import { jobIdOf, sendJob } from '../jobs/sendJob';
 
 /** A write that was just carried out, in its transaction. */
-export interface Done {
+interface Done {
   readonly manager: EntityManager;
   readonly practiceId: string;
   readonly record: object;

@@ -14,7 +14,7 @@ const MB = 1024 ** 2;
  * What an archive may be when it is unpacked. A small one can hold what no memory does; so what it says of itself is
  * looked at before anything is unpacked, and held to while it is.
  */
-export const MOST = {
+const MOST = {
   entries: 100_000,
   /** Bytes of a file of JSON: a client of six hundred visits has a quarter of it. */
   json: 16 * MB,

@@ -6,7 +6,7 @@ import { usePalette } from '../../ui/usePalette';
 import { useText, type TextOf } from '../../words/useText';
 
 /** Where a side is drawn on a ladder. */
-export interface OnRung {
+interface OnRung {
   readonly side: MaybeSide;
   readonly place: number;
 }

@@ -18,7 +18,7 @@ export interface SaidPain {
 const FORMS: readonly DrillForm[] = ['easier', 'usual', 'harder'];
 
 /** A form one step easier or harder; the same at either end. */
-export const formBy = (form: DrillForm, by: -1 | 1): DrillForm =>
+const formBy = (form: DrillForm, by: -1 | 1): DrillForm =>
   FORMS[Math.min(2, Math.max(0, FORMS.indexOf(form) + by))];
 
 /** Keeps a change of the drill that is played, made from its latest state. */

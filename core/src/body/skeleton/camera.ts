@@ -10,7 +10,7 @@ export interface Camera {
 }
 
 /** A camera that stands at `azimuthRad` round the body: 0 in front, π/2 at the client's left. */
-export const cameraAt = (azimuthRad: number): Camera => ({
+const cameraAt = (azimuthRad: number): Camera => ({
   right: [-Math.sin(azimuthRad), Math.cos(azimuthRad), 0],
   toward: [Math.cos(azimuthRad), Math.sin(azimuthRad), 0],
 });

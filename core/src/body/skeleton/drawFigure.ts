@@ -8,7 +8,7 @@ import { silhouette } from './silhouette';
 import type { Skeleton } from './skeleton';
 
 /** One part ready to draw: its outline as SVG path data in millimetres, far parts first. */
-export interface DrawnPart {
+interface DrawnPart {
   readonly id: string;
   readonly path: string;
 }

@@ -7,7 +7,7 @@ import type { PostureState } from './state';
 import { LEAN, mix, RISE, scaled, SIDE_LEAN, TILT, TURN, Z, zeroRow, type Row } from './variables';
 
 /** What can stop a posture: a joint, a muscle over two joints, or the body's balance. */
-export const LIMIT_IDS = [
+const LIMIT_IDS = [
   'ankleBend',
   'hipBend',
   'kneeBend',

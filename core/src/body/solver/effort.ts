@@ -43,7 +43,7 @@ export const costsOf = ({ rear }: { readonly rear: unknown }): readonly Cost[] =
 const TUCK_COST = 0.6;
 
 /** Moments over capacities, as plain numbers, then the small costs. */
-export function effortValues(problem: PostureProblem, state: PostureState): number[] {
+function effortValues(problem: PostureProblem, state: PostureState): number[] {
   const { capacities } = problem;
   const values: number[] = [];
   for (const side of SIDES) {

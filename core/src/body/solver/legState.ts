@@ -33,7 +33,7 @@ export interface LegState {
 const STRAIGHT = 0.02;
 
 /** The shin's lean at which the thigh has its length, on the branch with the knee forward. */
-export function shinLean(hip: Vec3, ankle: Vec3, plane: Vec3, { shankM, thighM }: Limbs) {
+function shinLean(hip: Vec3, ankle: Vec3, plane: Vec3, { shankM, thighM }: Limbs) {
   const behind = (ankle[0] - hip[0]) * plane[0] + (ankle[1] - hip[1]) * plane[1];
   const above = hip[2] - ankle[2];
   const apart = subtract(ankle, hip);
@@ -92,5 +92,5 @@ function hingeOf(thighAxis: Vec3, shank: Vec3, plane: Vec3): Vec3 {
 }
 
 /** Angle from `from` to `to` about `axis`, both seen along it, in radians. */
-export const turnAbout = (axis: Vec3, from: Vec3, to: Vec3): number =>
+const turnAbout = (axis: Vec3, from: Vec3, to: Vec3): number =>
   Math.atan2(dot(axis, cross(from, to)), dot(from, to) - dot(from, axis) * dot(to, axis));

@@ -5,7 +5,7 @@ import { SIDES, type Side } from '../../foundation/sides/side';
  * A muscle over two joints as a line: `range` at one end of the other joint, growing by `slope` for
  * every unit of the other joint's bend. In radians.
  */
-export interface TwoJointLine {
+interface TwoJointLine {
   readonly rangeRad: number;
   readonly slope: number;
 }
@@ -44,10 +44,10 @@ export const MOST_TUCK_DEG = 20;
  * arms, rounded (hip over knee for the hamstrings, knee over ankle for the long calf muscle, knee
  * over hip for the front of the thigh).
  */
-export const SLOPES = { hamstrings: 0.7, longCalf: 0.35, frontThigh: 0.6 } as const;
+const SLOPES = { hamstrings: 0.7, longCalf: 0.35, frontThigh: 0.6 } as const;
 
 /** What no living joint leaves: calf meets thigh, belly meets thigh. Used where nothing was given. */
-export const BODY_CEILINGS_DEG = {
+const BODY_CEILINGS_DEG = {
   ankleBend: 60,
   hipBend: 150,
   kneeBend: 160,
@@ -133,7 +133,7 @@ export function bestOfBoth({ sides, tuckRad }: Limits): Limits {
 }
 
 /** Moments that hips and knees can hold, in newton metres. */
-export interface Capacity {
+interface Capacity {
   readonly hipNm: number;
   readonly kneeNm: number;
 }

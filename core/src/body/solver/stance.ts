@@ -25,7 +25,7 @@ export interface Stance {
  * Ankle to ankle in a step whose length was not given, as a share of height: a lunge ends with the
  * front shin about upright, a split squat with the front knee well over the toes. Ours.
  */
-export const STEP_TO_HEIGHT = { lunge: 0.42, split: 0.33 } as const;
+const STEP_TO_HEIGHT = { lunge: 0.42, split: 0.33 } as const;
 
 /** A usual step of a pattern, in metres; 0 where the feet are side by side. */
 export const usualStepM = (pattern: Pattern, heightM: number): number =>

@@ -16,5 +16,4 @@ export const GRADES = ['slight', 'plain', 'marked'] as const;
 export type Grade = (typeof GRADES)[number];
 
 /** Parts of the figure that can be tapped. */
-export const ZONES = ['trunk', 'hips', 'knee', 'ankle', 'foot'] as const;
-export type Zone = (typeof ZONES)[number];
+export type Zone = 'trunk' | 'hips' | 'knee' | 'ankle' | 'foot';

@@ -9,7 +9,7 @@ export const CASE_VERSION = 1;
 export type CaseCheck = Omit<CheckFinding, 'unit'> & { unit?: 'deg' | 's' | 'reps' | 'cm' };
 
 /** What a session has room for. */
-export interface CaseSession {
+interface CaseSession {
   minutes: number;
   kit: Kit[];
   /** What follows it. */

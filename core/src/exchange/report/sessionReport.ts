@@ -40,7 +40,7 @@ export interface ReportLine {
   readonly sure: string | null;
 }
 
-export interface ReportCause {
+interface ReportCause {
   readonly key: string;
   readonly consistentWith: string;
   readonly p: string;
@@ -48,7 +48,7 @@ export interface ReportCause {
   readonly given: boolean;
 }
 
-export interface ReportDrill {
+interface ReportDrill {
   readonly key: string;
   readonly name: string;
   readonly side: MaybeSide;

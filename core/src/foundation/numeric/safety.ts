@@ -1,6 +1,3 @@
-/** The one place that guards the functions whose domain rounding can leave by a hair. */
-export const EPSILON = 1e-12;
-
 export const clamp = (value: number, low: number, high: number): number =>
   Math.min(high, Math.max(low, value));
 

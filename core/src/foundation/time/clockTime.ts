@@ -7,7 +7,7 @@ const DAY_MINUTES = 24 * 60;
 const WEEK_MINUTES = 7 * DAY_MINUTES;
 
 /** Minutes since midnight. */
-export function minutesOf(time: ClockTime): number {
+function minutesOf(time: ClockTime): number {
   const [hours, minutes] = time.split(':').map(Number);
   return hours * 60 + minutes;
 }

@@ -2,7 +2,7 @@ import type { UnitSystem } from './unitSystem';
 
 /** Days that weeks begin with, where people live. */
 export const WEEK_STARTS = ['mon', 'sun', 'sat'] as const;
-export type WeekStart = (typeof WEEK_STARTS)[number];
+type WeekStart = (typeof WEEK_STARTS)[number];
 
 /** How a practice says lengths, masses, days and weeks. */
 export interface Ways {

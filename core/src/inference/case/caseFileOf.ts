@@ -40,7 +40,7 @@ export const probeFindings = ({ probe, outcomes, setup }: ProbeRecord): CaseFile
   }));
 
 /** What the coach holds now: the newest word on each cause, where it was not taken back. */
-export function opinionsOf({ opinions }: VisitFile['visit']): Opinion[] {
+function opinionsOf({ opinions }: VisitFile['visit']): Opinion[] {
   const newest = new Map(opinions.map((one) => [causeKey(one.cause, one.side), one]));
   return [...newest.values()].flatMap(({ cause, side, says, why }) =>
     says === 'open' ? [] : [{ cause, side, says, why }],

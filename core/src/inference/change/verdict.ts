@@ -10,7 +10,7 @@ export interface Verdict {
 }
 
 /** How much sure is needed in either direction before "same" is left: two-sided 95 %. */
-export const SURE_ENOUGH = 0.975;
+const SURE_ENOUGH = 0.975;
 
 export function verdictOf(pBetter: number, pWorse: number): Verdict {
   const word = pBetter >= SURE_ENOUGH ? 'better' : pWorse >= SURE_ENOUGH ? 'worse' : 'same';

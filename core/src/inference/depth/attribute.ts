@@ -18,7 +18,7 @@ import { usualRangesOf } from './usualRanges';
 import { depthCm } from '../../body/solver/depthCm';
 
 /** What a shortfall of depth can be put down to. */
-export const PARTS = [
+const PARTS = [
   'left ankle',
   'right ankle',
   'left hip',
@@ -27,7 +27,7 @@ export const PARTS = [
   'proportions',
   'set-up',
 ] as const;
-export type Part = (typeof PARTS)[number];
+type Part = (typeof PARTS)[number];
 
 export interface Share {
   readonly part: Part | 'not explained by range';

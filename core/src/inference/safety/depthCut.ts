@@ -22,7 +22,7 @@ export interface DepthCut {
 
 /** What the pattern bends: joints of the legs, and the trunk as it leans. */
 export const BENT_PARTS = ['ankle', 'knee', 'hip', 'back'] as const;
-export type BentPart = (typeof BENT_PARTS)[number];
+type BentPart = (typeof BENT_PARTS)[number];
 
 /** How far what hurts bends in the pattern where it is cut: nothing else on the feet takes it further. */
 export interface BendLimit {

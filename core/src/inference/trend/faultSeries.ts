@@ -7,7 +7,7 @@ import { levelIn } from '../visit/verdicts';
 import { dayOf } from './dayOf';
 
 /** A grade in one look; between looks nothing is known, and nothing is drawn. */
-export interface GradePoint {
+interface GradePoint {
   readonly on: string;
   readonly day: number;
   readonly level: FaultLevel;

@@ -11,23 +11,20 @@ import {
   type PicturePoint,
 } from '../../records/pictures/marks';
 
-export const PICTURE_MEASURES = [
-  { id: 'trunk-lean', unit: 'deg' },
-  { id: 'thigh', unit: 'deg' },
-  { id: 'shin-lean', unit: 'deg' },
-  { id: 'knee-bend', unit: 'deg' },
-  { id: 'hip-bend', unit: 'deg' },
-  { id: 'heel-rise', unit: 'mm' },
-  { id: 'knee-past-toes', unit: 'mm' },
-  { id: 'knee-in', unit: 'deg' },
-  { id: 'pelvis-tilt', unit: 'deg' },
-  { id: 'shoulder-tilt', unit: 'deg' },
-  { id: 'trunk-side', unit: 'deg' },
-  { id: 'hip-shift', unit: 'mm' },
-  { id: 'hip-shift-share', unit: '%' },
-] as const;
-
-export type PictureMeasureId = (typeof PICTURE_MEASURES)[number]['id'];
+type PictureMeasureId =
+  | 'trunk-lean'
+  | 'thigh'
+  | 'shin-lean'
+  | 'knee-bend'
+  | 'hip-bend'
+  | 'heel-rise'
+  | 'knee-past-toes'
+  | 'knee-in'
+  | 'pelvis-tilt'
+  | 'shoulder-tilt'
+  | 'trunk-side'
+  | 'hip-shift'
+  | 'hip-shift-share';
 
 export interface PictureMeasure {
   readonly measure: PictureMeasureId;

@@ -11,9 +11,6 @@ const ORIGIN = { x: 640, y: 900 } as const;
 const PLAIN = 0.92;
 const BEHIND = 0.68;
 
-/** A point in the picture: x right, y down, in pixels, and how surely it was seen. */
-export type Keypoint = readonly [x: number, y: number, confidence: number];
-
 /** What a camera makes of a point in space. */
 export function filmed(
   { view, rollDeg, pitchDeg, pixelsPerMetre }: RecorderCamera,

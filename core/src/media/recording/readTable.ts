@@ -5,7 +5,7 @@ import { timeProblems } from './recordingProblems';
 
 /** What a column of a table of points holds. */
 export const POINT_COLUMNS = ['time', 'joint', 'x', 'y', 'confidence'] as const;
-export type PointColumn = (typeof POINT_COLUMNS)[number];
+type PointColumn = (typeof POINT_COLUMNS)[number];
 
 /** Which column of a table holds what, by its name in the first line. */
 export type ColumnMap = Readonly<Partial<Record<PointColumn, string>>>;
@@ -22,7 +22,7 @@ export function knownColumns(names: readonly string[]): ColumnMap {
 }
 
 /** A number with a decimal point or a decimal comma; NaN for anything else. */
-export function numberIn(text: string | undefined): number {
+function numberIn(text: string | undefined): number {
   const bare = (text ?? '').trim();
   if (!/^[+-]?\d*[.,]?\d+(e[+-]?\d+)?$/i.test(bare)) return NaN;
   return Number(bare.replace(',', '.'));
@@ -31,7 +31,7 @@ export function numberIn(text: string | undefined): number {
 export type TableRow = Readonly<Record<string, string>>;
 
 /** The name of a joint as other programs write it: "Left Ankle", "ankle-left". */
-export function jointNamed(text: string): Joint | null {
+function jointNamed(text: string): Joint | null {
   const words = text
     .trim()
     .toLowerCase()

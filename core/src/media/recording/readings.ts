@@ -222,7 +222,7 @@ const turnOutGain: ReadingOf = (source, side) => {
 type WholeReadingOf = (source: Source) => Reading | Unread;
 
 /** Trunk lean over time; null when hips or shoulders were not seen. */
-export function trunkLeanSeries(scene: Upright): At | null {
+function trunkLeanSeries(scene: Upright): At | null {
   const [hips, shoulders] = [middle(scene, 'hip'), middle(scene, 'shoulder')];
   if (!hips || !shoulders) return null;
   const lean = leanOf(hips, shoulders);

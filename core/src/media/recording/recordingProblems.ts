@@ -1,13 +1,13 @@
 import type { Problem } from '../../records/schemas/problems';
 
 /** Slower than this, nothing of a repetition can be followed. */
-export const LEAST_FPS = 10;
+const LEAST_FPS = 10;
 /** Shorter than this, in seconds, there is no repetition in it. */
-export const LEAST_SECONDS = 1;
+const LEAST_SECONDS = 1;
 /** Two hours at sixty frames a second. */
-export const MOST_FRAMES = 432_000;
+const MOST_FRAMES = 432_000;
 /** A file larger than this is refused before it is read. */
-export const MOST_BYTES = 200 * 1024 * 1024;
+const MOST_BYTES = 200 * 1024 * 1024;
 
 export const tooLarge = (bytes: number): Problem | null =>
   bytes > MOST_BYTES

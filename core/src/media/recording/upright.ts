@@ -43,10 +43,7 @@ function thinned(steps: readonly number[]): readonly number[] {
 }
 
 /** Steps outside all repetitions; those where one begins if there are too few. */
-export function standingSteps(
-  count: number,
-  repetitions: readonly Repetition[],
-): readonly number[] {
+function standingSteps(count: number, repetitions: readonly Repetition[]): readonly number[] {
   const standing: number[] = [];
   let next = 0;
   for (const { start, end } of repetitions) {

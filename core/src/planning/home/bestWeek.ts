@@ -53,7 +53,7 @@ const SAME = 1e-9;
 const SUITS = 1e-3;
 
 /** What the k-th sitting of a week adds: the first ones most, a whole week its worth. */
-export const gainOfDose = ({ worth, perWeek }: WeekItem, k: number): number =>
+const gainOfDose = ({ worth, perWeek }: WeekItem, k: number): number =>
   k > perWeek ? 0 : (worth * (2 * (perWeek - k) + 1)) / perWeek ** 2;
 
 const gainOfDoses = (item: WeekItem, before: number, count: number): number => {

@@ -60,7 +60,7 @@ export function weekOf({ startsOn, weeks }: Course, day: Day): WhichWeek {
 }
 
 /** What kind of week it is. */
-export const stageOf = ({ startsOn }: Course, week: number): WeekStage => ({
+const stageOf = ({ startsOn }: Course, week: number): WeekStage => ({
   introduces: week === 0,
   deload: isDeload(week),
   begins: weekdayOf(startsOn),

@@ -4,7 +4,7 @@ import type { WeekProblem } from './bestWeek';
 import type { WeekDrill, WeekInput } from './weekInput';
 
 /** Why a drill is in the week less often than it was asked for. */
-export type DroppedWhy = RuleWhy | 'kit' | 'flag' | 'pain';
+type DroppedWhy = RuleWhy | 'kit' | 'flag' | 'pain';
 
 /** What keeps a drill away that can be done at home. */
 type RuleWhy = 'minutes' | 'days' | 'training' | 'rest-days' | 'one-new' | 'by-hand';

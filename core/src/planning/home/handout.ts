@@ -27,7 +27,7 @@ export interface HandoutDrill {
 }
 
 /** One time of a day: the numbers of what is done then. */
-export interface HandoutSitting {
+interface HandoutSitting {
   readonly at: ClockTime;
   readonly numbers: readonly number[];
 }

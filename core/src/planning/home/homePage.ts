@@ -20,7 +20,7 @@ import type { PlacedDose } from './placedDoses';
 import { drillKey } from '../../knowledge/keys';
 
 /** How far ahead a page that has been opened once works without the server, in days. */
-export const PAGE_DAYS_AHEAD = 14;
+const PAGE_DAYS_AHEAD = 14;
 /** How far back what was said is shown again, in days. */
 const PAGE_DAYS_BACK = 14;
 
@@ -35,7 +35,7 @@ export interface PageDrill {
   readonly care?: readonly string[];
 }
 
-export interface PageDay {
+interface PageDay {
   readonly day: Day;
   readonly doses: readonly PlacedDose[];
 }

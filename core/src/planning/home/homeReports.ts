@@ -1,5 +1,5 @@
 import { painRule } from '../../inference/safety/painRule';
-import { isDose, type HomeEntry } from '../../records/homeEntries/homeEntry';
+import type { HomeEntry } from '../../records/homeEntries/homeEntry';
 import type { HomeAnswer } from '../../records/homePlans/homePlan';
 
 /** What a report from home asks for, the gravest first. */
@@ -13,7 +13,7 @@ export interface HomeReport {
 }
 
 /** What the rules make of one entry; null when there is nothing to act on. */
-export function maybeReport(entry: HomeEntry): HomeReport | null {
+function maybeReport(entry: HomeEntry): HomeReport | null {
   if (entry.kind === 'safety') return entry.positives.length > 0 ? { kind: 'refer', entry } : null;
   if (entry.kind === 'morning') return entry.worse ? { kind: 'halve', entry } : null;
   const rule = painRule(entry.pain ?? 0, entry.sharp ? 'sharp' : undefined);
@@ -41,7 +41,3 @@ export function openReports(
     .reverse()
     .sort((a, b) => grave(a) - grave(b));
 }
-
-/** The drill that a report is about; null when it is about all of a day, or about the client. */
-export const keyOfReport = ({ entry }: HomeReport): string | null =>
-  isDose(entry) ? entry.key : null;

@@ -5,7 +5,7 @@ import type { HomeAnswer } from '../../records/homePlans/homePlan';
 import { reportsOf, type HomeReport } from './homeReports';
 
 /** How a drill may be done now, by what was said of it; the gravest last. */
-export const DRILL_STATES = ['go', 'easier', 'halved', 'stopped', 'out'] as const;
+const DRILL_STATES = ['go', 'easier', 'halved', 'stopped', 'out'] as const;
 export type DrillState = (typeof DRILL_STATES)[number];
 
 const gravest = (a: DrillState, b: DrillState): DrillState =>

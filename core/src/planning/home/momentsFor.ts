@@ -3,7 +3,7 @@ import { overlap, weekMinute, type ClockTime, type Stretch } from '../../foundat
 import type { Training } from '../../records/homePlans/homePlan';
 
 /** A long hold takes the edge off force for about so long: none is begun or ends within it before training. */
-export const CALM_BEFORE_TRAINING_MIN = 30;
+const CALM_BEFORE_TRAINING_MIN = 30;
 
 export interface Sitting {
   readonly day: Weekday;

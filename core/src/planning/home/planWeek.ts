@@ -9,7 +9,7 @@ import { askedOn, weekProblem } from './weekProblem';
 import { brokenWeekRules, type BrokenWeekRule } from './weekRules';
 
 /** A day on which more is asked than there is time for. */
-export interface FullDay {
+interface FullDay {
   readonly day: Weekday;
   readonly asked: number;
   readonly there: number;

@@ -19,7 +19,7 @@ const REST_DAYS: Rhythm = { kind: 'rest-days', perDay: 1, days: 3 };
  * By kind of drill: a habit is changed by many short doses, length by a few long ones, strength with
  * days between, and all else a little every day. Ours, from the doses of `FAMILY_DOSES`.
  */
-export const RHYTHM_OF_FAMILY: Readonly<Record<Family, Rhythm>> = {
+const RHYTHM_OF_FAMILY: Readonly<Record<Family, Rhythm>> = {
   reset: MANY_SHORT,
   joint: EVERY_DAY,
   nerve: EVERY_DAY,

@@ -4,7 +4,7 @@ import { causeOfKey } from '../../knowledge/keys';
 import type { WeekDrill } from './weekInput';
 
 /** A habit is changed by all three, none of them alone. */
-export const PARTS = ['lengthen', 'strengthen', 'practise'] as const;
+const PARTS = ['lengthen', 'strengthen', 'practise'] as const;
 export type Part = (typeof PARTS)[number];
 
 const FAMILIES_OF_PART: Readonly<Record<Part, readonly Family[]>> = {
@@ -40,7 +40,7 @@ const IN_POSITION: readonly Family[] = ['joint', 'tissue', 'hold', 'active'];
  * Minutes a week in which range is won: from about five for one muscle on, more adds little.
  * Thomas, Bianco, Paoli, Palma (2018), Int J Sports Med 39: 243–254.
  */
-export const ENOUGH_IN_POSITION_MIN = 5;
+const ENOUGH_IN_POSITION_MIN = 5;
 
 export interface TimeInPosition {
   /** Key of the cause (`ankle-joint:right`). */

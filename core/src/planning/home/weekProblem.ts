@@ -16,7 +16,7 @@ export function momentsOf({ row }: WeekDrill, day: Weekday, input: WeekInput): C
 }
 
 /** Days of the week that suit so many times a week: as far from one another as they can be. */
-export function spread(days: readonly Weekday[], times: number): Set<Weekday> {
+function spread(days: readonly Weekday[], times: number): Set<Weekday> {
   const count = Math.min(times, days.length);
   return new Set(
     Array.from({ length: count }, (_, i) => days[Math.floor((i * days.length) / count)]),

@@ -3,17 +3,14 @@ import { isBeforeTraining, isInTraining } from './momentsFor';
 import { weekFrom } from '../../foundation/time/calendarDay';
 import { isPattern, type WeekDrill, type WeekInput, type WeekStage } from './weekInput';
 import type { DoseAt } from '../../records/homePlans/homePlan';
-
-export const WEEK_RULES = [
-  'minutes',
-  'in-training',
-  'hold-before-training',
-  'strength-apart',
-  'pattern-daily',
-  'one-new',
-  'twice-at-once',
-] as const;
-export type WeekRule = (typeof WEEK_RULES)[number];
+type WeekRule =
+  | 'minutes'
+  | 'in-training'
+  | 'hold-before-training'
+  | 'strength-apart'
+  | 'pattern-daily'
+  | 'one-new'
+  | 'twice-at-once';
 
 /** A rule that a week does not keep, and where. */
 export interface BrokenWeekRule {

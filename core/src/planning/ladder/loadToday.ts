@@ -15,7 +15,7 @@ import { NOT_UNDER_LOAD } from './notUnderLoad';
 import { maybeRungAgainst } from './rungAgainst';
 import { standingsOf, type Standing } from './standings';
 
-export interface LoadFails {
+interface LoadFails {
   readonly criterion: 'safety' | 'pain' | 'control' | 'symmetry';
   readonly says: string;
 }

@@ -5,7 +5,7 @@ import { isLoaded, type Ladder, type Rung } from '../../knowledge/ladders/ladder
 import { placeOfRung } from '../../knowledge/ladders/ladders';
 
 /** A try that was judged. */
-export interface JudgedTry {
+interface JudgedTry {
   readonly drill: DrillRecord;
   readonly place: number;
   readonly verdict: RungVerdict;

@@ -3,10 +3,10 @@ import { addDays, daysFrom } from '../../foundation/time/calendarDay';
 import { NO_DOSES, tallied, type DoseTally } from '../../planning/home/doseTally';
 import type { ClientSummary, HangingKind } from './clientSummary';
 
-export type LooseEndKind = HangingKind | 'look-due';
+type LooseEndKind = HangingKind | 'look-due';
 
 /** The one thing that hangs loose for a client. */
-export interface LooseEnd {
+interface LooseEnd {
   readonly kind: LooseEndKind;
   /** null: it leads to the client and to no visit. */
   readonly visitId: string | null;

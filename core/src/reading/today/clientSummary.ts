@@ -21,7 +21,7 @@ import { dayIn } from '../../foundation/time/zoned';
 export type HangingKind = 'blocked' | 'mid-visit' | 'not-retested';
 
 /** Something in the last visit that waits for the coach. */
-export interface Hanging {
+interface Hanging {
   readonly kind: HangingKind;
   readonly visitId: string;
   readonly step: Step;
@@ -35,7 +35,7 @@ export interface Due {
 }
 
 /** The course at home in numbers: what was planned for each of its days, and what was said. */
-export interface HomeSum {
+interface HomeSum {
   readonly startsOn: Day;
   /** Doses, by day from the first. */
   readonly planned: readonly number[];

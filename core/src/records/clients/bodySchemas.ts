@@ -33,9 +33,9 @@ export const segmentsSchema = objectOf<Segments>({
   shoulderWidthM: segment('shoulder width', 0.85),
 });
 
-export const HEIGHT_M = { least: 0.9, most: 2.4 } as const;
+const HEIGHT_M = { least: 0.9, most: 2.4 } as const;
 
-export const MASS_KG = { least: 20, most: 350 } as const;
+const MASS_KG = { least: 20, most: 350 } as const;
 
 export const heightSchema = () =>
   J.number().min(HEIGHT_M.least).max(HEIGHT_M.most).required().label('height').messages({

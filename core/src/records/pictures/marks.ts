@@ -3,7 +3,7 @@ import type { Side } from '../../foundation/sides/side';
 
 /** A joint on a picture taken from the side: of the leg that is nearer. */
 export const SIDE_MARKS = ['shoulder', 'hip', 'knee', 'ankle', 'heel', 'toe'] as const;
-export type SideMark = (typeof SIDE_MARKS)[number];
+type SideMark = (typeof SIDE_MARKS)[number];
 
 const PAIRED = ['shoulder', 'hip', 'knee', 'ankle'] as const;
 /** Joints on a picture from ahead or behind, by the client's own side. */

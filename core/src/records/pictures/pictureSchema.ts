@@ -4,7 +4,7 @@ import { VIEWS, PHASES } from '../../body/stance/patterns';
 import { SIDE_MARKS, FRONTAL_MARKS } from './marks';
 
 /** Longest side of a picture that is worked on, in pixels. */
-export const MOST_PIXELS = 4096;
+const MOST_PIXELS = 4096;
 
 const point = () =>
   J.array()

@@ -20,7 +20,7 @@ export const COCO_JOINTS = [
 ] as const;
 
 /** Foot points as COCO-WholeBody names them; without them toes and heels are not measured. */
-export const FOOT_JOINTS = ['left_big_toe', 'left_heel', 'right_big_toe', 'right_heel'] as const;
+const FOOT_JOINTS = ['left_big_toe', 'left_heel', 'right_big_toe', 'right_heel'] as const;
 
 export const JOINTS = [...COCO_JOINTS, ...FOOT_JOINTS] as const;
 export type Joint = (typeof JOINTS)[number];

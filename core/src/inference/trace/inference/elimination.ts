@@ -1,9 +1,3 @@
-/** A table over binary variables: the first variable is the lowest bit of the index. */
-export interface Factor {
-  readonly variables: readonly number[];
-  readonly table: Float64Array;
-}
-
 /** One variable summed out of the product of all tables that hold it. */
 interface Step {
   /** Which tables are multiplied; for each, its index for every index of the product. */

@@ -19,7 +19,7 @@ export interface Prepared extends Absorbed {
 }
 
 /** Variables of the sum: causes by their index, then which of its two terms each finding takes. */
-export function scopesOf(nodes: number, coupled: readonly Finding[]) {
+function scopesOf(nodes: number, coupled: readonly Finding[]) {
   const touched = [...new Set(coupled.flatMap(({ arrows }) => arrows.map(({ node }) => node)))];
   const scopes = [
     ...touched.map((node) => [node]),
@@ -45,7 +45,7 @@ export function prepare(parts: Absorbed): Prepared {
 }
 
 /** The tables of a sum, those of the causes with the weights of the moment. */
-export const givenTables = (
+const givenTables = (
   { on, off, tables, touched }: Prepared,
   present: readonly number[] = on,
 ): Float64Array[] => [
