@@ -12,6 +12,7 @@ const TAPPED = [
   'ui',
   'visit/check',
   'visit/ladder',
+  'visit/look',
   'visit/player',
   'visit/session',
   'visit/steps',

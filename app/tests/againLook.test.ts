@@ -4,7 +4,7 @@ import { NOTHING_SEEN } from '@taxikine/core/records/looks/nothingSeen';
 import type { LookRecord } from '@taxikine/core/records/looks/lookRecord';
 import { levelIn } from '@taxikine/core/inference/visit/verdicts';
 import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
-import { checksToRepeat, newAgain, regrade, revalue } from '../src/visit/steps/againLook';
+import { checksToRepeat, newAgain, regrade, revalue } from '../src/visit/look/againLook';
 
 const slide: SeenFault = {
   fault: 'hips-slide',

@@ -3,9 +3,9 @@ import { USUAL_SETUP } from '@taxikine/core/body/stance/setup';
 import { NOTHING_SEEN } from '@taxikine/core/records/looks/nothingSeen';
 import type { LookRecord } from '@taxikine/core/records/looks/lookRecord';
 import { fireEvent, screen } from '@testing-library/react';
-import { FaultRows } from '../src/visit/steps/FaultRows';
-import { faultsAt } from '../src/visit/steps/lookState';
-import { PainSheet } from '../src/visit/steps/PainSheet';
+import { FaultRows } from '../src/visit/look/FaultRows';
+import { faultsAt } from '../src/visit/look/lookState';
+import { PainSheet } from '../src/visit/look/PainSheet';
 import { setupWords } from '../src/visit/steps/setupWords';
 import '../src/words/coachWords';
 import { catalogue } from '../src/words/i18n';
@@ -30,7 +30,7 @@ function rows(view: View, of: LookRecord = look) {
       look={of}
       view={view}
       phase="bottom"
-      onChange={change}
+      onChange={(next, touched) => change(next(of), touched)}
       onOpen={() => undefined}
     />,
   );

@@ -8,7 +8,7 @@ import {
   setFaultValue,
   tapFault,
   toggleAllClear,
-} from '../src/visit/steps/lookState';
+} from '../src/visit/look/lookState';
 
 const look: LookRecord = {
   id: 'l',

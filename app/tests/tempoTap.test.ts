@@ -1,4 +1,4 @@
-import { STANDING, tapTempo, type TempoTap } from '../src/visit/steps/tempoTap';
+import { STANDING, tapTempo, type TempoTap } from '../src/visit/look/tempoTap';
 
 function tapped(...times: number[]) {
   const reps: unknown[] = [];

@@ -6,15 +6,16 @@ import { faultKey } from '@taxikine/core/knowledge/keys';
 import { fillSide } from '@taxikine/core/foundation/words/fill';
 import { unitSign, withUnit } from '@taxikine/core/foundation/words/units';
 import { View } from '@tamagui/core';
-import { useWrite } from '../../data/useFile';
+import { useUpdate } from '../../data/useFile';
 import { Figure } from '../../figure/Figure';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Stepper } from '../../ui/Stepper';
 import { Title, Words } from '../../ui/text';
 import { useText } from '../../words/useText';
-import { checksToRepeat, newAgain, regrade, revalue } from './againLook';
+import { checksToRepeat, newAgain, regrade, revalue } from '../look/againLook';
 import { CheckCard } from '../check/CheckCard';
+import type { LookChange } from '../look/lookState';
 import { setupWords } from './setupWords';
 import { StepFrame } from '../../ui/StepFrame';
 import type { StepProps } from './StepProps';
@@ -23,7 +24,7 @@ import { ours } from '../../words/units';
 /** Same pattern, same set-up: each fault re-graded in one tap, each range taken again. */
 export function AgainStep({ open, onStep, wide, width }: StepProps) {
   const t = useText();
-  const write = useWrite();
+  const update = useUpdate();
   const { first, again } = open.visit;
   const { pattern } = open.visit.visit;
   if (!first)
@@ -40,7 +41,7 @@ export function AgainStep({ open, onStep, wide, width }: StepProps) {
     );
   // Begun by the first tap, so that only looking at the page writes nothing.
   const current = again ?? newAgain(first);
-  const save = (look: LookRecord) => write('looks', look);
+  const change = (next: LookChange) => update('looks', current, next);
   const todo = first.faults.filter((fault) => levelIn(again, fault) === null).length;
   const repeats = checksToRepeat(open.visit);
   return (
@@ -80,13 +81,7 @@ export function AgainStep({ open, onStep, wide, width }: StepProps) {
             {t('again.faults')}
           </Title>
           {first.faults.map((fault) => (
-            <Regrade
-              key={faultKey(fault)}
-              before={fault}
-              again={again}
-              onSave={save}
-              current={current}
-            />
+            <Regrade key={faultKey(fault)} before={fault} again={again} onChange={change} />
           ))}
         </View>
       ) : null}
@@ -119,7 +114,7 @@ export function AgainStep({ open, onStep, wide, width }: StepProps) {
         label={t('look.rating')}
         options={RATINGS.map((value) => ({ value, label: t(`look.ratings.${value}`) }))}
         value={again?.rating ?? undefined}
-        onChange={(rating) => save({ ...current, rating })}
+        onChange={(rating) => change((latest) => ({ ...latest, rating }))}
       />
     </StepFrame>
   );
@@ -128,11 +123,10 @@ export function AgainStep({ open, onStep, wide, width }: StepProps) {
 interface RegradeProps {
   readonly before: SeenFault;
   readonly again: LookRecord | null;
-  readonly current: LookRecord;
-  readonly onSave: (look: LookRecord) => void;
+  readonly onChange: (change: LookChange) => void;
 }
 
-function Regrade({ before, again, current, onSave }: RegradeProps) {
+function Regrade({ before, again, onChange }: RegradeProps) {
   const t = useText();
   const row = oneFault(before.fault);
   const sentence = fillSide(row.sentence, before.side);
@@ -151,7 +145,7 @@ function Regrade({ before, again, current, onSave }: RegradeProps) {
         label={t('again.gradeNow', { fault: sentence })}
         options={FAULT_LEVELS.map((value) => ({ value, label: t(`grades.${value}`) }))}
         value={level ?? undefined}
-        onChange={(value) => onSave(regrade(current, before, value))}
+        onChange={(value) => onChange((latest) => regrade(latest, before, value))}
       />
       {before.value !== undefined && row.unit && level !== null && level !== 'clear' ? (
         <Stepper
@@ -162,7 +156,7 @@ function Regrade({ before, again, current, onSave }: RegradeProps) {
           least={row.least ?? 0}
           most={row.most}
           step={row.unit === 'deg' ? 1 : 2}
-          onChange={(value) => onSave(revalue(current, before, value))}
+          onChange={(value) => onChange((latest) => revalue(latest, before, value))}
         />
       ) : null}
     </View>

@@ -2,6 +2,7 @@ import { canBeSeen, type FaultRow } from '@taxikine/core/knowledge/faultRow';
 import { FAULTS, oneFault, type FaultId } from '@taxikine/core/knowledge/faults';
 import {
   GRADES,
+  type Grade,
   VIEWS,
   type Pattern,
   type Phase,
@@ -14,6 +15,9 @@ import type { LookRecord } from '@taxikine/core/records/looks/lookRecord';
 import { faultKey } from '@taxikine/core/knowledge/keys';
 
 type Look = LookRecord;
+
+/** What a tap makes of a look, however it stands by then. */
+export type LookChange = (latest: Look) => Look;
 
 /** Faults that can happen at this joint, in this pattern, view and phase, under this set-up. */
 export function faultsAt(
@@ -91,3 +95,8 @@ export function toggleAllClear(look: Look, rows: readonly FaultRow[]): Look {
   const rest = look.clear.filter((one) => !open.some((id) => id === one));
   return { ...look, clear: already ? rest : [...rest, ...open] };
 }
+
+export const setFaultGrade = (look: Look, key: string, grade: Grade): Look => ({
+  ...look,
+  faults: look.faults.map((one) => (faultKey(one) === key ? { ...one, grade } : one)),
+});

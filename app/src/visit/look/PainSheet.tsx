@@ -8,7 +8,7 @@ import { Choice } from '../../ui/Choice';
 import { Sheet } from '../../ui/Sheet';
 import { Words } from '../../ui/text';
 import { useText } from '../../words/useText';
-import { PlaceChoice, type Place } from './PlaceChoice';
+import { PlaceChoice, type Place } from '../steps/PlaceChoice';
 
 type LookPain = LookRecord['pain'][number];
 

@@ -8,14 +8,14 @@ import { View } from '@tamagui/core';
 import { Button } from '../../ui/Button';
 import { Words } from '../../ui/text';
 import { useText } from '../../words/useText';
-import { seenOne, tapFault } from './lookState';
+import { seenOne, tapFault, type LookChange } from './lookState';
 
 export interface FaultRowsProps {
   readonly rows: readonly FaultRow[];
   readonly look: LookRecord;
   readonly view: LookView;
   readonly phase: Phase;
-  readonly onChange: (look: LookRecord, touched: string) => void;
+  readonly onChange: (change: LookChange, touched: string) => void;
   /** Long press: number and undo. */
   readonly onOpen: (key: string) => void;
 }
@@ -26,7 +26,7 @@ export function FaultRows({ rows, look, view, phase, onChange, onOpen }: FaultRo
   const sides: readonly Side[] = view === 'front' ? ['right', 'left'] : ['left', 'right'];
   const tap = (row: FaultRow, side: Side | null) => {
     const key = faultKey({ fault: row.id, side });
-    onChange(tapFault(look, row.id as FaultId, side, phase), key);
+    onChange((latest) => tapFault(latest, row.id as FaultId, side, phase), key);
   };
   const sideButton = (row: FaultRow, side: Side) => {
     const seen = seenOne(look, row.id, side);

@@ -1,40 +1,42 @@
 import { heldSeconds, holdBegun, holdStopped } from '@taxikine/core/reading/visit/hold';
-import type { LookRecord } from '@taxikine/core/records/looks/lookRecord';
+import type { HoldClock, LookRecord } from '@taxikine/core/records/looks/lookRecord';
 import { tempoOf, type Spread } from '@taxikine/core/reading/visit/tempoOf';
 import { View } from '@tamagui/core';
 import { useEffect, useState } from 'react';
 import { Button } from '../../ui/Button';
 import { Numeral, Words } from '../../ui/text';
 import { useText, type TextOf } from '../../words/useText';
+import type { LookChange } from './lookState';
 import { STANDING, tapTempo, type TempoTap } from './tempoTap';
 
 export interface LookToolsProps {
   readonly look: LookRecord;
-  readonly onSave: (look: LookRecord) => void;
+  readonly onChange: (change: LookChange) => void;
 }
 
 /** What is counted and timed while they move: repetitions, their tempo, a rest at the bottom. */
-export function LookTools({ look, onSave }: LookToolsProps) {
+export function LookTools({ look, onChange }: LookToolsProps) {
   return (
     <View flexDirection="row" flexWrap="wrap" columnGap="$5" rowGap="$3">
-      <Repetitions look={look} onSave={onSave} />
-      <RestingHold look={look} onSave={onSave} />
+      <Repetitions look={look} onChange={onChange} />
+      <RestingHold look={look} onChange={onChange} />
     </View>
   );
 }
 
 const NEXT_TAP = { standing: 'goesDown', 'going-down': 'bottom', 'coming-up': 'stands' } as const;
 
-function Repetitions({ look, onSave }: LookToolsProps) {
+function Repetitions({ look, onChange }: LookToolsProps) {
   const t = useText();
   const [tap, setTap] = useState<TempoTap>(STANDING);
   const tempo = tempoOf(look.reps);
   const onTap = () => {
     const { next, rep } = tapTempo(tap, performance.now());
     setTap(next);
-    if (rep) onSave({ ...look, reps: [...look.reps, rep] });
+    if (rep) onChange((latest) => ({ ...latest, reps: [...latest.reps, rep] }));
   };
-  const count = () => onSave({ ...look, reps: [...look.reps, { downS: null, upS: null }] });
+  const count = () =>
+    onChange((latest) => ({ ...latest, reps: [...latest.reps, { downS: null, upS: null }] }));
   return (
     <View role="group" aria-label={t('tally.reps')} gap="$1" width="100%" maxWidth={420}>
       <Words small soft aria-live="polite">
@@ -58,7 +60,7 @@ function Repetitions({ look, onSave }: LookToolsProps) {
           label={t('tally.less')}
           says={t('tally.takeBack')}
           off={tempo.count === 0}
-          onPress={() => onSave({ ...look, reps: look.reps.slice(0, -1) })}
+          onPress={() => onChange((latest) => ({ ...latest, reps: latest.reps.slice(0, -1) }))}
         />
       </View>
     </View>
@@ -93,14 +95,17 @@ function useNow(ticking: boolean): number {
   return now;
 }
 
-function RestingHold({ look, onSave }: LookToolsProps) {
+/** A press stops the clock that runs, and starts one that does not. */
+const pressed = (hold: HoldClock | null, now: number): HoldClock =>
+  hold?.runningSince ? holdStopped(hold, now) : holdBegun(now);
+
+function RestingHold({ look, onChange }: LookToolsProps) {
   const t = useText();
   const { hold } = look;
   const runs = Boolean(hold?.runningSince);
   const now = useNow(runs);
   const held = hold ? heldSeconds(hold, now) : 0;
-  const press = () =>
-    onSave({ ...look, hold: hold && runs ? holdStopped(hold, Date.now()) : holdBegun(Date.now()) });
+  const press = () => onChange((latest) => ({ ...latest, hold: pressed(latest.hold, Date.now()) }));
   return (
     <View role="group" aria-label={t('tally.rest')} gap="$1">
       <Words small soft>
@@ -123,7 +128,7 @@ function RestingHold({ look, onSave }: LookToolsProps) {
             small
             label={t('remove')}
             says={`${t('remove')}: ${t('tally.rest')}`}
-            onPress={() => onSave({ ...look, hold: null })}
+            onPress={() => onChange((latest) => ({ ...latest, hold: null }))}
           />
         ) : null}
       </View>
