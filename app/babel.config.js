@@ -15,6 +15,7 @@ const TAPPED = [
   'visit/look',
   'visit/player',
   'visit/session',
+  'visit/setup',
   'visit/steps',
   'visit/thread',
   'visit/trace',

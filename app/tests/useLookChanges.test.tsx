@@ -1,14 +1,10 @@
-import { QueryClientProvider } from '@tanstack/react-query';
 import { USUAL_SETUP } from '@taxikine/core/body/stance/setup';
-import type { ClientFile } from '@taxikine/core/records/clientFile';
 import { NOTHING_SEEN } from '@taxikine/core/records/looks/nothingSeen';
 import type { LookRecord } from '@taxikine/core/records/looks/lookRecord';
-import { noRecords } from '@taxikine/core/records/noRecords';
-import { act, renderHook } from '@testing-library/react';
-import { createQueryClient, fileKey } from '../src/data/queryClient';
-import { SESSION_KEY } from '../src/data/session';
+import { act } from '@testing-library/react';
 import { tapFault } from '../src/visit/look/lookState';
 import { useLookChanges } from '../src/visit/look/useLookChanges';
+import { onDevice } from './onDevice';
 
 jest.mock('idb-keyval', () => ({
   get: async () => undefined,
@@ -26,24 +22,12 @@ const LOOK: LookRecord = {
   startedOn: '',
 };
 
-/** A look on a screen that is not drawn again between two taps, as on a phone that is slow. */
-function onScreen() {
-  const client = createQueryClient();
-  client.setQueryData(SESSION_KEY, { coach: { id: 'coach' } });
-  client.setQueryData(fileKey('c'), {
-    ...noRecords(),
-    client: { id: 'c', version: 1 },
-    looks: [{ ...LOOK, version: 1 }],
-  } as unknown as ClientFile);
-  global.fetch = async () => new Promise(() => undefined);
-  const { result } = renderHook(() => useLookChanges(LOOK), {
-    wrapper: ({ children }) => (
-      <QueryClientProvider client={client}>{children}</QueryClientProvider>
-    ),
-  });
-  const kept = () => client.getQueryData<ClientFile>(fileKey('c'))!.looks[0];
-  return { result, kept };
-}
+const onScreen = () => {
+  const { result, kept } = onDevice({ looks: [{ ...LOOK, version: 1 }] }, () =>
+    useLookChanges(LOOK),
+  );
+  return { result, kept: () => kept().looks[0] };
+};
 
 it('two taps in one moment are both kept', async () => {
   const { result, kept } = onScreen();

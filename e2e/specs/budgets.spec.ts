@@ -88,7 +88,7 @@ const modulesOf = (...parts: string[]): string[] =>
 
 /** What only a coach needs. */
 const COACHS = [
-  /^app\/src\/visit\/(look|steps|session|thread|trace|check|report)\//,
+  /^app\/src\/visit\/(look|setup|steps|session|thread|trace|check|report)\//,
   /^app\/src\/(client\/(trend|fit|meet|leave)|measure\/(recording|picture)|letters)\//,
   /^app\/src\/(client\/|today\/|home-plan\/|library\/|measure\/|visit\/|practice\/(?!lock|welcome)).*Screen\.tsx$/,
   /^app\/src\/(shell\/(?!Root|lazyScreens|ComingBones)|frame\/(PageFrame|Header)|practice\/welcome\/SignInForm)/,

@@ -19,7 +19,7 @@ import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useEffect, useMemo, useState } from 'react';
 import { ClientBones } from '../bones/ClientBones';
-import { useFile, useWrite } from '../data/useFile';
+import { useFile, useCreate } from '../data/useFile';
 import { ClientLadders } from '../visit/ladder/ClientLadders';
 import { KeepingPanel } from './keeping/KeepingPanel';
 import { LeavePanel } from './leave/LeavePanel';
@@ -54,10 +54,10 @@ export function ClientScreen({ clientId }: { clientId: string }) {
 }
 
 function useStartVisit(clientId: string): (pattern: Pattern) => void {
-  const write = useWrite();
+  const create = useCreate();
   return (pattern) => {
     const id = crypto.randomUUID();
-    write('visits', {
+    create('visits', {
       id,
       clientId,
       pattern,

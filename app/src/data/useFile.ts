@@ -81,20 +81,18 @@ export function useFile(clientId: string) {
   return useFileAs(clientId, select);
 }
 
-/** `from`: version that a form was filled in from; without it, the newest that this device has. */
-export type WriteRecord = <K extends RecordKind>(
-  kind: K,
-  record: RecordOfKind[K],
-  from?: number,
-) => void;
+type WriteRecord = <K extends RecordKind>(kind: K, record: RecordOfKind[K], from?: number) => void;
 
 const bare = <T extends object>(record: T): T => {
   const { version: _, ...rest } = record as T & { version?: number };
   return rest as T;
 };
 
-/** Puts a record in place on this device now and sends it as soon as there is somebody to take it. */
-export function useWrite(): WriteRecord {
+/**
+ * Puts a record in place on this device now and sends it as soon as there is somebody to take it. Asked for by
+ * name of what is done: `useCreate`, `useUpdate`, `useFormWrite`.
+ */
+function useWrite(): WriteRecord {
   const client = useQueryClient();
   const { mutate } = useMutation<unknown, Error, Write>({ mutationKey: WRITE_KEY });
   return useCallback(
@@ -120,6 +118,21 @@ export type UpdateRecord = <K extends RecordKind>(
   given: RecordOfKind[K],
   change: (latest: RecordOfKind[K]) => RecordOfKind[K],
 ) => void;
+
+export type CreateRecord = <K extends RecordKind>(kind: K, record: RecordOfKind[K]) => void;
+
+/** Writes a record that there was not; one that is there already is changed, and never written over. */
+export const useCreate = (): CreateRecord => useWrite();
+
+/**
+ * Writes all of a record as a form was filled in with it. `from` is the version that the form began from: what
+ * another device wrote since is told, and not lost.
+ */
+export const useFormWrite = (): (<K extends RecordKind>(
+  kind: K,
+  record: RecordOfKind[K],
+  from: number,
+) => void) => useWrite();
 
 /** Changes a record from its latest state on this device, however old the one on the screen is. */
 export function useUpdate(): UpdateRecord {

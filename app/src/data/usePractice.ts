@@ -8,7 +8,7 @@ import { useMemo } from 'react';
 import { call } from './api';
 import { fileKey, pendingWrites } from './queryClient';
 import { useCoach } from './session';
-import { useWrite } from './useFile';
+import { useUpdate } from './useFile';
 import { EMPTY_PRACTICE, newestOf, PRACTICE, withPending } from './writes';
 
 const KEY = fileKey(PRACTICE);
@@ -52,7 +52,10 @@ export const useWeights = (): Weights => usePracticeFile().rooms[0]?.weights ?? 
 
 /** Sets what there is to load with; the room of a practice has the practice's own id. */
 export function useSetWeights(): (weights: Weights) => void {
-  const write = useWrite();
+  const update = useUpdate();
   const { practice } = useCoach();
-  return (weights) => write('rooms', { id: practice.id, weights });
+  return (weights) => {
+    const room = { id: practice.id, weights };
+    update('rooms', room, () => room);
+  };
 }

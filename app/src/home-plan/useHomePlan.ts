@@ -7,7 +7,7 @@ import type { HomeReport } from '@taxikine/core/planning/home/homeReports';
 import { newHomePlan } from '@taxikine/core/planning/home/newHomePlan';
 import { maybeCurrentPlan } from '@taxikine/core/planning/home/planAtHome';
 import { useCallback, useMemo } from 'react';
-import { useUpdate, useWrite } from '../data/useFile';
+import { useUpdate, useCreate } from '../data/useFile';
 import { today } from '../words/when';
 
 /** The newest visit in which something was done that can go home. */
@@ -22,13 +22,13 @@ function maybeSessionForHome(file: ClientFile): VisitFile | null {
 
 /** The plan that holds now, a way to begin one, and a way to change it from its latest state. */
 export function useHomePlan(file: ClientFile) {
-  const write = useWrite();
+  const create = useCreate();
   const update = useUpdate();
   const plan = useMemo(() => maybeCurrentPlan(file), [file]);
   const session = useMemo(() => maybeSessionForHome(file), [file]);
   const begin = useCallback(() => {
     if (!session) return;
-    write(
+    create(
       'homePlans',
       newHomePlan(file, session, {
         id: crypto.randomUUID(),
@@ -37,7 +37,7 @@ export function useHomePlan(file: ClientFile) {
         timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
       }),
     );
-  }, [file, session, write]);
+  }, [file, session, create]);
   const change = useCallback(
     (part: (latest: HomePlanRecord) => Partial<HomePlanRecord>) => {
       if (plan) update('homePlans', plan, (latest) => ({ ...latest, ...part(latest) }));

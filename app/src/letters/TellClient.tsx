@@ -7,7 +7,7 @@ import { router } from 'expo-router';
 import { useEffect } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { fileKey } from '../data/queryClient';
-import { useWrite } from '../data/useFile';
+import { useCreate } from '../data/useFile';
 import { Button } from '../ui/Button';
 import { Title, Words } from '../ui/text';
 import { useText } from '../words/useText';
@@ -35,7 +35,7 @@ function useNews(clientId: string, letters: readonly MessageRecord[]): void {
 /** A letter to the client that the plan is ready, and what became of earlier ones. */
 export function TellClient({ file, plan }: { file: ClientFile; plan: HomePlanRecord }) {
   const t = useText();
-  const write = useWrite();
+  const create = useCreate();
   const { client } = file;
   const letters = [...file.messages].sort((a, b) => b.askedOn.localeCompare(a.askedOn));
   useNews(client.id, letters);
@@ -44,7 +44,7 @@ export function TellClient({ file, plan }: { file: ClientFile; plan: HomePlanRec
   // One letter a plan waits at a time: a second press asks for nothing more.
   const isAsked = letters.some(({ planId, delivery }) => planId === plan.id && !delivery);
   const tell = () =>
-    write('messages', {
+    create('messages', {
       ...NOTHING_SENT,
       id: crypto.randomUUID(),
       clientId: client.id,

@@ -5,7 +5,7 @@ import type { Versioned } from '@taxikine/core/records/versioned';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
-import { useWrite } from '../data/useFile';
+import { useFormWrite, useUpdate } from '../data/useFile';
 import { useOwnDrills } from '../data/usePractice';
 import { DrillFacts } from './DrillFacts';
 import { blankDrill } from './ownDrillForm';
@@ -48,11 +48,11 @@ const trimmed = (drill: OwnDrillRecord): OwnDrillRecord => ({
 
 function OwnDrillForm({ known }: { known: Versioned<OwnDrillRecord> | null }) {
   const t = useText();
-  const write = useWrite();
+  const write = useFormWrite();
   const { wide, width } = useWide();
   const [drill, setDrill] = useState(() => (known ? withoutVersion(known) : blankDrill()));
   // What another device changes meanwhile is not in this form, and must not be lost under it.
-  const [from] = useState(known?.version);
+  const [from] = useState(known?.version ?? 0);
   const [problems, setProblems] = useState<readonly Problem[]>([]);
   const change = (part: Partial<OwnDrillRecord>) => setDrill((latest) => ({ ...latest, ...part }));
   const save = () => {
@@ -112,10 +112,10 @@ function OwnDrillForm({ known }: { known: Versioned<OwnDrillRecord> | null }) {
 /** Asked once more: a drill that is gone cannot be chosen again, though old sessions keep it. */
 function DeleteButton({ known }: { known: Versioned<OwnDrillRecord> }) {
   const t = useText();
-  const write = useWrite();
+  const update = useUpdate();
   const [sure, setSure] = useState(false);
   const remove = () => {
-    write('ownDrills', { ...withoutVersion(known), removed: true });
+    update('ownDrills', known, (latest) => ({ ...latest, removed: true }));
     router.replace('/library');
   };
   return sure ? (

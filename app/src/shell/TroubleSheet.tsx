@@ -8,7 +8,7 @@ import { useState } from 'react';
 import { fileKey } from '../data/queryClient';
 import { useStore } from '../device/store';
 import { dropTrouble, troubles, type Trouble } from '../data/troubles';
-import { useSendAgain, useWrite } from '../data/useFile';
+import { useSendAgain, useFormWrite } from '../data/useFile';
 import { withRecord } from '../data/writes';
 import { Button } from '../ui/Button';
 import { Sheet } from '../ui/Sheet';
@@ -86,7 +86,7 @@ function useLetGo(): (trouble: Trouble) => void {
 function OneTrouble({ trouble }: { trouble: Trouble }) {
   const t = useText();
   const client = useQueryClient();
-  const write = useWrite();
+  const write = useFormWrite();
   const letGo = useLetGo();
   const { kind, record, clientId } = trouble.write;
   const what = t(`trouble.what.${kind}`);
@@ -100,7 +100,7 @@ function OneTrouble({ trouble }: { trouble: Trouble }) {
     if (!theirs) return;
     lay(theirs);
     dropTrouble(record.id);
-    write(kind, record);
+    write(kind, record, theirs.version);
   };
   const takeTheirs = () => {
     if (!theirs) return;

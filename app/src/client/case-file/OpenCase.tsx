@@ -3,7 +3,7 @@ import type { Problem } from '@taxikine/core/records/schemas/problems';
 import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useRef, useState } from 'react';
-import { useWrite } from '../../data/useFile';
+import { useCreate } from '../../data/useFile';
 import { Button } from '../../ui/Button';
 import { Words } from '../../ui/text';
 import { useText } from '../../words/useText';
@@ -21,7 +21,7 @@ type State =
 /** A case file from a colleague or from another program, made into a client with one visit. */
 export function OpenCase() {
   const t = useText();
-  const write = useWrite();
+  const create = useCreate();
   const input = useRef<HTMLInputElement>(null);
   const [state, setState] = useState<State>({ status: 'none' });
   const open = async (file: File) => {
@@ -40,11 +40,11 @@ export function OpenCase() {
     });
     if (made.status === 'bad') return setState({ ...made, status: 'bad' });
     const { client, visit, look, probes, checks } = made.value;
-    write('clients', client);
-    write('visits', visit);
-    write('looks', look);
-    for (const probe of probes) write('probes', probe);
-    for (const check of checks) write('checks', check);
+    create('clients', client);
+    create('visits', visit);
+    create('looks', look);
+    for (const probe of probes) create('probes', probe);
+    for (const check of checks) create('checks', check);
     router.replace(`/clients/${client.id}/visits/${visit.id}`);
   };
   return (

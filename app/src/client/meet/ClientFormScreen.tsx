@@ -7,7 +7,7 @@ import { View } from '@tamagui/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { Controller, useForm, useWatch } from 'react-hook-form';
-import { useKeptFile, useWrite } from '../../data/useFile';
+import { useKeptFile, useFormWrite } from '../../data/useFile';
 import { ApproachPart } from '../../visit/trace/ApproachPart';
 import {
   clientFormSchema,
@@ -60,7 +60,7 @@ function ClientFormPage({ known: latest }: { known: Versioned<ClientRecord> | nu
   // What another device changes meanwhile is not in this form, and must not be lost under it.
   const [known] = useState(latest);
   const t = useText();
-  const write = useWrite();
+  const write = useFormWrite();
   // A form that is open stays in the units that it was filled in with.
   const [units] = useState(() => ways.get().units);
   const { control, handleSubmit, setValue } = useForm<ClientForm>({
@@ -85,7 +85,7 @@ function ClientFormPage({ known: latest }: { known: Versioned<ClientRecord> | nu
   const [tape, setTape] = useState(Object.keys(known?.segments ?? {}).length > 0);
   const save = handleSubmit((form) => {
     const record = recordOf(form, known, units);
-    write('clients', record, known?.version);
+    write('clients', record, known?.version ?? 0);
     router.replace(`/clients/${record.id}`);
   });
   const field = (

@@ -10,7 +10,8 @@ import type { ImageRecord } from '@taxikine/core/records/images/imageRecord';
 import type { PictureRecord } from '@taxikine/core/records/pictures/pictureRecord';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
-import { useWrite } from '../../data/useFile';
+import { laidOver } from '../../data/laidOver';
+import { useUpdate } from '../../data/useFile';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Stepper } from '../../ui/Stepper';
@@ -83,13 +84,13 @@ function handlesOf(marking: Marking, mode: Mode, t: TextOf): Handle[] {
 
 /** The marking as it stands under the finger, and as it is kept once that is lifted. */
 function useMarking(picture: PictureRecord, guess: Marks) {
-  const write = useWrite();
+  const update = useUpdate();
   const [offered, setOffered] = useState(() => ({ guess, line: firstLine(picture) }));
   const [dragged, setDragged] = useState<PictureRecord | null>(null);
   const marking: Marking = { picture: dragged ?? picture, ...offered };
   const save = (next: PictureRecord) => {
     setDragged(null);
-    if (next !== picture) write('pictures', next);
+    if (next !== picture) update('pictures', picture, (latest) => laidOver(latest, picture, next));
   };
   const move = (mode: Mode, id: string, at: PicturePoint, done: boolean) => {
     const { picture: next, ...rest } = movedTo(marking, mode, id, at);
@@ -105,7 +106,7 @@ export function MarkedPicture(props: MarkedPictureProps) {
   const { picture, guess, client, others, width, height, wide, onAnother } = props;
   const t = useText();
   const image = usePictureImage(picture);
-  const write = useWrite();
+  const writeImage = useWriteImage();
   const { marking, save, move } = useMarking(picture, guess);
   const shown = marking.picture;
   const left = toSet(shown).length;
@@ -175,7 +176,7 @@ export function MarkedPicture(props: MarkedPictureProps) {
             label={t('picture.remove')}
             onPress={() => {
               // What was kept goes with it: nothing of a removed picture stays on the server.
-              if (shown.kept) write('images', imageOf(shown, null));
+              if (shown.kept) writeImage(shown, null);
               save({ ...shown, removed: true, kept: false });
               void dropPicture(shown.id);
               onAnother();
@@ -194,6 +195,15 @@ const imageOf = ({ id, clientId, visitId }: PictureRecord, jpeg: string | null):
   visitId,
   jpeg,
 });
+
+/** Puts an image in the place of the one there was: of images a device keeps none, so there is nothing to start from. */
+function useWriteImage(): (picture: PictureRecord, jpeg: string | null) => void {
+  const update = useUpdate();
+  return (picture, jpeg) => {
+    const image = imageOf(picture, jpeg);
+    update('images', image, () => image);
+  };
+}
 
 interface FrameChoiceProps {
   readonly marking: Marking;
@@ -266,10 +276,10 @@ function Keeping({
   onSave: (picture: PictureRecord) => void;
 }) {
   const t = useText();
-  const write = useWrite();
+  const writeImage = useWriteImage();
   const { id, imageWrites } = picture;
   const put = (jpeg: string | null, kept: boolean) => {
-    write('images', imageOf(picture, jpeg));
+    writeImage(picture, jpeg);
     onSave({ ...picture, kept, imageWrites: imageWrites + 1 });
   };
   const keep = async () => {

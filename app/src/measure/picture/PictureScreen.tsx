@@ -8,7 +8,7 @@ import type { PictureRecord } from '@taxikine/core/records/pictures/pictureRecor
 import { usualSetup } from '@taxikine/core/reading/visit/usualSetup';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
-import { useFile, useWrite } from '../../data/useFile';
+import { useFile, useCreate } from '../../data/useFile';
 import { useVisit } from '../../data/useVisit';
 import { MarkedPicture } from './MarkedPicture';
 import { newPicture, type PictureAsked } from './newPicture';
@@ -111,14 +111,14 @@ function Pictures({ file, look }: PicturesProps) {
 /** From where and when it was taken, then where it comes from. */
 function NewPicture({ look, onMade }: { look: LookRecord; onMade: (id: string) => void }) {
   const t = useText();
-  const write = useWrite();
+  const create = useCreate();
   const [asked, setAsked] = useState<PictureAsked>({ view: 'side', phase: 'bottom' });
   const [bad, setBad] = useState<Extract<Opened, { status: 'bad' }>['why'] | null>(null);
   const onOpened = async (opened: Opened) => {
     if (opened.status === 'bad') return setBad(opened.why);
     const record = newPicture(look, asked, opened);
     await storePicture(record.id, opened.jpeg);
-    write('pictures', record);
+    create('pictures', record);
     onMade(record.id);
   };
   return (

@@ -12,6 +12,7 @@ import { CheckFigure } from './CheckFigure';
 import { maybeCheck, type CheckTime } from './checkRecords';
 import { RangeNote, type Taken } from './RangeNote';
 import { readingsOf } from './readings';
+import { toggled } from './checkRecords';
 import { SideEntry, useCheckSide } from './SideEntry';
 
 export interface CheckCardProps {
@@ -103,8 +104,8 @@ interface GuideProps {
 /** How the client is placed and where to look, and on the figure where it is felt. */
 function Guide({ row, visit, time, side, width }: GuideProps) {
   const t = useText();
-  const { record, save } = useCheckSide({ row, visit, time, side });
-  const onFelt = (felt: FeltWhere) => save({ ...record, felt: record.felt === felt ? null : felt });
+  const { record, change } = useCheckSide({ row, visit, time, side });
+  const onFelt = (felt: FeltWhere) => change((latest) => toggled(latest, 'felt', felt));
   return (
     <View gap="$1">
       <CheckFigure

@@ -7,25 +7,26 @@ import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Words } from '../../ui/text';
 import { useText } from '../../words/useText';
+import { toggled, withCheat, type CheckChange } from './checkRecords';
 
 export interface HowTakenProps {
   readonly row: CheckRow;
   readonly record: CheckRecord;
   readonly where: string;
-  readonly onSave: (record: CheckRecord) => void;
+  readonly onChange: (change: CheckChange) => void;
 }
 
 /** What else was seen while one side was taken: cheating, a pinch, pain. */
-export function HowTaken({ row, record, where, onSave }: HowTakenProps) {
+export function HowTaken({ row, record, where, onChange }: HowTakenProps) {
   const t = useText();
   const { cheats } = CHECK_GUIDES[row.id as CheckId];
   const score = record.pain?.score;
   const rule = score ? painRule(score) : null;
   const onPain = (next: number) =>
-    onSave({
-      ...record,
-      pain: next === score ? null : { score: next, on: new Date().toISOString() },
-    });
+    onChange((latest) => ({
+      ...latest,
+      pain: next === latest.pain?.score ? null : { score: next, on: new Date().toISOString() },
+    }));
   return (
     <>
       {cheats.length > 0 ? (
@@ -36,7 +37,6 @@ export function HowTaken({ row, record, where, onSave }: HowTakenProps) {
           <View flexDirection="row" flexWrap="wrap" gap="$2">
             {CHEATS.filter(({ id }) => cheats.includes(id)).map(({ id, name }) => {
               const on = record.cheats.includes(id);
-              const next = on ? record.cheats.filter((one) => one !== id) : [...record.cheats, id];
               return (
                 <Button
                   key={id}
@@ -45,7 +45,7 @@ export function HowTaken({ row, record, where, onSave }: HowTakenProps) {
                   label={name}
                   says={`${where}: ${name}`}
                   chosen={on}
-                  onPress={() => onSave({ ...record, cheats: next })}
+                  onPress={() => onChange((latest) => withCheat(latest, id, !on))}
                 />
               );
             })}
@@ -60,7 +60,7 @@ export function HowTaken({ row, record, where, onSave }: HowTakenProps) {
             { value: false, label: t('check.no') },
           ]}
           value={record.pinch ?? undefined}
-          onChange={(pinch) => onSave({ ...record, pinch: record.pinch === pinch ? null : pinch })}
+          onChange={(pinch) => onChange((latest) => toggled(latest, 'pinch', pinch))}
         />
       ) : null}
       <Choice

@@ -12,6 +12,7 @@ import { Button } from '../../ui/Button';
 import { Stepper } from '../../ui/Stepper';
 import { Words } from '../../ui/text';
 import { useText } from '../../words/useText';
+import type { CheckChange } from './checkRecords';
 import { addReading, readingsOf, setReading, takeReadingBack } from './readings';
 import type { SideEntryProps } from './SideEntry';
 
@@ -20,11 +21,11 @@ export interface RangeEntryProps extends Pick<SideEntryProps, 'visit' | 'side'> 
   readonly record: CheckRecord;
   /** "Hip bend, left" */
   readonly where: string;
-  readonly onSave: (record: CheckRecord) => void;
+  readonly onChange: (change: CheckChange) => void;
 }
 
 /** The numbers of one side: set by hand, or read with an instrument, once or more. */
-export function RangeEntry({ row, record, where, visit, onSave }: RangeEntryProps) {
+export function RangeEntry({ row, record, where, visit, onChange }: RangeEntryProps) {
   return row.modes.map((mode) => (
     <ModeEntry
       key={mode}
@@ -33,17 +34,17 @@ export function RangeEntry({ row, record, where, visit, onSave }: RangeEntryProp
       record={record}
       where={where}
       norms={visit.client.norms}
-      onSave={onSave}
+      onChange={onChange}
     />
   ));
 }
 
-interface ModeEntryProps extends Pick<RangeEntryProps, 'row' | 'record' | 'where' | 'onSave'> {
+interface ModeEntryProps extends Pick<RangeEntryProps, 'row' | 'record' | 'where' | 'onChange'> {
   readonly mode: CheckMode;
   readonly norms: Parameters<typeof normFor>[1];
 }
 
-function ModeEntry({ row, mode, record, where, norms, onSave }: ModeEntryProps) {
+function ModeEntry({ row, mode, record, where, norms, onChange }: ModeEntryProps) {
   const t = useText();
   const { norm } = row;
   const value = record[mode];
@@ -58,14 +59,14 @@ function ModeEntry({ row, mode, record, where, norms, onSave }: ModeEntryProps) 
         unit={norm.unit === 'deg' ? '°' : norm.unit}
         least={norm.least}
         most={norm.most}
-        onChange={(next) => onSave(setReading(record, mode, next))}
+        onChange={(next) => onChange((latest) => setReading(latest, mode, next))}
       />
       <Instruments
         row={row}
         title={title}
-        onReading={(next, device) => onSave(addReading(record, mode, next, device))}
+        onReading={(next, device) => onChange((latest) => addReading(latest, mode, next, device))}
       />
-      <Readings row={row} mode={mode} record={record} norms={norms} onSave={onSave} />
+      <Readings row={row} mode={mode} record={record} norms={norms} onChange={onChange} />
     </View>
   );
 }
@@ -118,7 +119,7 @@ function Instruments({ row, title, onReading }: InstrumentsProps) {
 }
 
 /** What was read more than once: each reading, their mean, and the error that is left. */
-function Readings({ row, mode, record, norms, onSave }: Omit<ModeEntryProps, 'where'>) {
+function Readings({ row, mode, record, norms, onChange }: Omit<ModeEntryProps, 'where'>) {
   const t = useText();
   const readings = readingsOf(record, mode);
   if (readings.length < 2) return null;
@@ -140,7 +141,7 @@ function Readings({ row, mode, record, norms, onSave }: Omit<ModeEntryProps, 'wh
         small
         label="−1"
         says={t('guide.readingsBack')}
-        onPress={() => onSave(takeReadingBack(record, mode))}
+        onPress={() => onChange((latest) => takeReadingBack(latest, mode))}
       />
     </View>
   );

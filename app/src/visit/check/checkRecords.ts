@@ -1,3 +1,4 @@
+import type { Cheat } from '@taxikine/core/knowledge/checkGuides';
 import type { CheckId } from '@taxikine/core/knowledge/checks';
 import type { MaybeSide } from '@taxikine/core/foundation/sides/side';
 import { NOTHING_MEASURED } from '@taxikine/core/records/checks/nothingMeasured';
@@ -49,4 +50,20 @@ export const orRemoved = (record: CheckRecord): CheckRecord => ({
   ...record,
   removed:
     record.removed || (record.cheats.length === 0 && NOTHING.every((key) => record[key] === null)),
+});
+
+/** What a tap makes of a check, however it stands by then. */
+export type CheckChange = (latest: CheckRecord) => CheckRecord;
+
+/** The value in its field; the same again takes it out. */
+export const toggled = <K extends 'felt' | 'result' | 'braced' | 'pinch'>(
+  record: CheckRecord,
+  field: K,
+  value: CheckRecord[K],
+): CheckRecord => ({ ...record, [field]: record[field] === value ? null : value });
+
+/** With a cheat that was seen, or without it. */
+export const withCheat = (record: CheckRecord, cheat: Cheat, seen: boolean): CheckRecord => ({
+  ...record,
+  cheats: [...record.cheats.filter((one) => one !== cheat), ...(seen ? [cheat] : [])],
 });

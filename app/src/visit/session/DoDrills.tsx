@@ -18,7 +18,7 @@ import { clockWords } from '@taxikine/core/foundation/words/clockWords';
 import { View } from '@tamagui/core';
 import { useMemo, useState } from 'react';
 import { CheckCard } from '../check/CheckCard';
-import { useUpdate, useWrite } from '../../data/useFile';
+import { useUpdate } from '../../data/useFile';
 import { useLibrary, useWeights } from '../../data/usePractice';
 import { JudgeRung } from '../ladder/JudgeRung';
 import { LoadTodayWords } from '../ladder/LoadTodayWords';
@@ -64,13 +64,13 @@ function useStale(visit: VisitFile, found: Trace): boolean {
 /** The session under way: one drill after the other in the player, and the list between them. */
 export function DoDrills({ open, onStep, wide, width, found }: DoDrillsProps) {
   const t = useText();
-  const write = useWrite();
   const update = useUpdate();
   const { visit } = open;
   const { drills } = visit;
   const stale = useStale(visit, found);
   const cut = useDepthCut(visit);
-  const chooseAgain = () => drills.forEach((one) => write('drills', { ...one, removed: true }));
+  const chooseAgain = () =>
+    drills.forEach((one) => update('drills', one, (latest) => ({ ...latest, removed: true })));
   const running = drills.find((one) => isWaiting(one) && isBegun(one.clock));
   const [playing, setPlaying] = useState<string | null>(running?.id ?? null);
   const weights = useWeights();

@@ -11,7 +11,7 @@ import { traceSnapshot } from '@taxikine/core/reading/visit/traceSnapshot';
 import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
-import { useUpdate, useWrite } from '../../data/useFile';
+import { useUpdate, useCreate } from '../../data/useFile';
 import { maybeOwn, useOwnDrills } from '../../data/usePractice';
 import { CareStrip } from '../steps/CareStrip';
 import { StepFrame } from '../../ui/StepFrame';
@@ -52,7 +52,7 @@ export interface SessionBuilderProps extends StepProps {
 /** The session as it is suggested, and as the coach wants it. */
 export function SessionBuilder({ open, found, wide, width }: SessionBuilderProps) {
   const t = useText();
-  const write = useWrite();
+  const create = useCreate();
   const update = useUpdate();
   const { visit } = open;
   const ownDrills = useOwnDrills();
@@ -70,7 +70,7 @@ export function SessionBuilder({ open, found, wide, width }: SessionBuilderProps
     plan.drills.forEach((one, place) => {
       const own = maybeOwn(ownDrills, one.drill.id);
       const rung = session.rungs.get(one.key)?.attempt ?? null;
-      write('drills', drillRecord(one, visit, { place, own, rung }));
+      create('drills', drillRecord(one, visit, { place, own, rung }));
     });
   };
   return (

@@ -21,7 +21,7 @@ import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
 import { fillSide } from '@taxikine/core/foundation/words/fill';
 import { View } from '@tamagui/core';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { useWrite } from '../../data/useFile';
+import { useUpdate } from '../../data/useFile';
 import { NextStrip } from '../trace/NextStrip';
 import { useNextChecks } from '../trace/useNextChecks';
 import { Button } from '../../ui/Button';
@@ -137,10 +137,12 @@ interface ProbeCardProps {
 
 function ProbeCard({ probe, visit, look, called }: ProbeCardProps) {
   const t = useText();
-  const write = useWrite();
+  const update = useUpdate();
   const row: ProbeRow = oneProbe(probe);
   const [chosen, setChosen] = useState<Side>(() => suspectSide(look));
   const record = visit.probes.find((one) => one.probe === probe);
+  // One record a card, however fast it is tapped before the first tap is drawn.
+  const [fresh] = useState(() => newProbe(probe, look, chosen));
   const side = record?.setup.oneHeelUp ?? chosen;
   const [tapped, setTapped] = useState(Boolean(record));
   const opened = tapped || called;
@@ -149,11 +151,19 @@ function ProbeCard({ probe, visit, look, called }: ProbeCardProps) {
   useEffect(() => {
     if (called) place.current?.scrollIntoView({ block: 'nearest' });
   }, [called]);
+  const begun = (latest: ProbeRecord): ProbeRecord => ({
+    ...latest,
+    setup: row.change(look.setup, side),
+    doneOn: new Date().toISOString(),
+  });
   const log = (fault: SeenFault, outcome: ProbeOutcome) =>
-    write('probes', withOutcome(record ?? newProbe(probe, look, side), fault, outcome));
+    update('probes', record ?? fresh, (latest) =>
+      withOutcome(record ? latest : begun(latest), fault, outcome),
+    );
   const moveTo = (next: Side) => {
     setChosen(next);
-    if (record) write('probes', { ...record, setup: row.change(look.setup, next) });
+    if (record)
+      update('probes', record, (latest) => ({ ...latest, setup: row.change(look.setup, next) }));
   };
   return (
     <View borderTopWidth={1} borderColor="$rule" paddingTop="$3" gap="$2" ref={place as never}>
