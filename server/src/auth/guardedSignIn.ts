@@ -58,8 +58,8 @@ const isFailure = (error: unknown): boolean =>
 
 /**
  * A token for e-mail and password that belong together. Only what fails stays counted: for the account from one place,
- * for the account from anywhere, and for the place. It is counted before the password is looked at: else any number
- * of guesses that are made at once would see no count. A code is guessed at as a password is, and counted with it.
+ * for the account from anywhere, and for the place. That it is tried is counted before the password is looked at: else
+ * any number of guesses that are made at once would see no count. A code is guessed at as a password is, and counted with it.
  *
  * @throws AppError 401 when they do not or a code is needed too, 429 when too much has failed
  */
@@ -77,15 +77,18 @@ export async function guardedSignIn(
     ['place', place],
   ];
   const isKnown = await tries.isKnown(here);
-  await tries.take(1, own);
-  const reached = await (isKnown ? tries.note : tries.take)(1, ...others);
-  const token = await opened(source, account, said).catch(async (error: unknown) => {
-    if (!isFailure(error)) await tries.giveBack(1, own, ...others);
-    else if (reached.includes('account')) await warn(source, account);
+  const held = isKnown ? [own] : [own, ...others];
+  await tries.begin(...held);
+  try {
+    const token = await opened(source, account, said);
+    await tries.forget(own);
+    await tries.know(here);
+    return token;
+  } catch (error) {
+    if (isFailure(error) && (await tries.failed(own, ...others)).includes('account'))
+      await warn(source, account);
     throw error;
-  });
-  await tries.giveBack(1, ...others);
-  await tries.forget(own);
-  await tries.know(here);
-  return token;
+  } finally {
+    await tries.end(...held);
+  }
 }

@@ -24,13 +24,17 @@ export async function needPassword(
   path: string,
 ): Promise<void> {
   const tried = ofAccountFrom(email, place);
-  await tries.take(1, tried);
-  const [coach] = await source.query('SELECT password_hash FROM coach_for_sign_in($1)', [email]);
-  if (!(await passwordFits(coach?.password_hash ?? null, password)))
-    throw new AppError(422, {
-      code: 'wrong-password',
-      message: 'This is not your password now.',
-      path,
-    });
-  await tries.giveBack(1, tried);
+  await tries.begin(tried);
+  try {
+    const [coach] = await source.query('SELECT password_hash FROM coach_for_sign_in($1)', [email]);
+    if (await passwordFits(coach?.password_hash ?? null, password)) return;
+    await tries.failed(tried);
+  } finally {
+    await tries.end(tried);
+  }
+  throw new AppError(422, {
+    code: 'wrong-password',
+    message: 'This is not your password now.',
+    path,
+  });
 }

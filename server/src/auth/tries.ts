@@ -6,6 +6,8 @@ import { AppError } from '../ground/errors';
 const WINDOW_S = 15 * 60;
 const DAY_S = 86_400;
 const KNOWN_FOR_S = 90 * DAY_S;
+/** So long a try counts of which nobody has heard how it ended: the server that looked at it may have died. */
+const VERDICT_WITHIN_S = 30;
 
 /** What is counted, and how much of it is let through in a quarter of an hour: what fails, and what floods. */
 export const MOST_TRIES = {
@@ -73,6 +75,12 @@ export function createTries(source: DataSource) {
   const limiters = Object.fromEntries(
     Object.entries(MOST_TRIES).map(([counted, most]) => [counted, limiter(counted, most)]),
   ) as Record<Counted, RateLimiterPostgres>;
+  const begun = Object.fromEntries(
+    Object.entries(MOST_TRIES).map(([counted, most]) => [
+      counted,
+      limiter(`begun-${counted}`, most, VERDICT_WITHIN_S),
+    ]),
+  ) as Record<Counted, RateLimiterPostgres>;
   const places = limiter('known', 1, KNOWN_FOR_S);
 
   /** Counted in one step where everybody counts: tries that are made at once are all seen. */
@@ -85,7 +93,43 @@ export function createTries(source: DataSource) {
   const reachedBy = (added: readonly Added[]): Counted[] =>
     added.filter(isReached).map(({ counted }) => counted);
 
+  /** Whether more have failed and are being looked at than are let through; who fails is both for a moment. */
+  const isTooMany = async ([counted, of]: Failure): Promise<boolean> => {
+    const { consumedPoints } = await begun[counted].penalty(keyOf(of));
+    const failed = await limiters[counted].get(keyOf(of));
+    return consumedPoints + Math.max(failed?.consumedPoints ?? 0, 0) > MOST_TRIES[counted];
+  };
+  const endOne = async ([counted, of]: Failure): Promise<void> => {
+    const { consumedPoints } = await begun[counted].reward(keyOf(of));
+    // It had been let go of already.
+    if (consumedPoints < 0) await begun[counted].delete(keyOf(of));
+  };
+  /** What cannot be said now is let go of by itself. */
+  const end = async (...failures: Failure[]): Promise<void> => {
+    await Promise.allSettled(failures.map(endOne));
+  };
+
   return {
+    /**
+     * Counts something whose end will be told: by `end`, and by `failed` where it failed. Where it is not, because
+     * a server or the database died meanwhile, it counts for half a minute and not as a failure.
+     *
+     * @throws AppError 429 when as much has failed, or is being looked at, as is let through
+     */
+    begin: async (...failures: Failure[]): Promise<void> => {
+      const over = await Promise.all(failures.map(isTooMany));
+      if (!over.includes(true)) return;
+      await end(...failures);
+      throw tooMany;
+    },
+    end,
+    /**
+     * Counts what was begun as failed.
+     *
+     * @returns what has just become as much as is let through
+     */
+    failed: async (...failures: Failure[]): Promise<Counted[]> =>
+      reachedBy(await count(1, failures)),
     /**
      * Counts what is about to be tried, as if it failed; what turns out right is given back.
      *
@@ -97,9 +141,6 @@ export function createTries(source: DataSource) {
       if (added.some(isOver)) throw tooMany;
       return reachedBy(added);
     },
-    /** Counts in the same way, and holds nobody back. */
-    note: async (many: number, ...failures: Failure[]): Promise<Counted[]> =>
-      reachedBy(await count(many, failures)),
     giveBack: async (many: number, ...failures: Failure[]): Promise<void> => {
       for (const [counted, of] of failures) await limiters[counted].reward(keyOf(of), many);
     },
