@@ -1,27 +1,16 @@
-import type { CauseKind } from '@taxikine/core/knowledge/causes';
-import {
-  threadThrough,
-  type Board as BoardData,
-  type Column,
-  type Knot,
-  type Strand,
-} from '@taxikine/core/reading/visit/threads';
+import type { Board as BoardData, Column, Knot } from '@taxikine/core/reading/visit/threads';
 import { View } from '@tamagui/core';
-import { useState, type ReactNode } from 'react';
-import Svg, { Path } from 'react-native-svg';
+import type { ReactNode } from 'react';
 import { BARE_BUTTON } from '../../ui/bareButton';
 import { Numeral, Title, Words } from '../../ui/text';
-import { usePalette } from '../../ui/usePalette';
-import { useText } from '../../words/useText';
-import { kindColour, kindDash } from './KindMark';
-import { StrandHits } from './StrandHits';
-import { curlPath, strandPath, strandWidth } from './strandPath';
 import { ours } from '../../words/units';
+import { useText } from '../../words/useText';
+import { BoardStrands } from './BoardStrands';
+import { COLUMNS, GAP, ROW } from './placeKnots';
+import { useBoard, type BoardState } from './useBoard';
 
-const COLUMNS: readonly Column[] = ['look', 'trace', 'work', 'again'];
-const GAP = 92;
-const ROW = 122;
-const HEAD = 26;
+/** Room under the last row, for what hangs below its knot. */
+const BELOW = 20;
 
 export interface BoardProps {
   readonly board: BoardData;
@@ -36,80 +25,15 @@ export interface BoardProps {
   readonly onRead?: (key: string | null) => void;
 }
 
-interface Placed {
-  readonly knot: Knot;
-  readonly left: { x: number; y: number };
-  readonly right: { x: number; y: number };
-}
-
-/** Knots in their columns, spread over the same height. */
-function place(
-  board: BoardData,
-  width: number,
-): { placed: Map<string, Placed>; height: number; columnWidth: number } {
-  const columnWidth = (width - GAP * (COLUMNS.length - 1)) / COLUMNS.length;
-  const rows = Math.max(
-    1,
-    ...COLUMNS.map((column) => board.knots.filter((knot) => knot.column === column).length),
-  );
-  const height = rows * ROW;
-  const placed = new Map<string, Placed>();
-  COLUMNS.forEach((column, c) => {
-    const knots = board.knots.filter((knot) => knot.column === column);
-    knots.forEach((knot, i) => {
-      const y = i * ROW + HEAD;
-      const x = c * (columnWidth + GAP);
-      placed.set(knot.key, { knot, left: { x: x - 12, y }, right: { x: x + columnWidth + 6, y } });
-    });
-  });
-  return { placed, height, columnWidth };
-}
-
-const looseKind = (strands: readonly Strand[], key: string): CauseKind =>
-  strands.find((strand) => strand.to === key)?.kind ?? 'restriction';
-
 /** The thread from left to right through four columns; any knot lights up everything it is tied to. */
-export function Board({ board, width, markOf, figureOf, heads = {}, onRead }: BoardProps) {
-  const palette = usePalette();
-  const t = useText();
-  const [hovered, setHovered] = useState<string | null>(null);
-  const [chosen, setChosen] = useState<string | null>(null);
-  const lit = hovered ?? chosen;
-  const choose = (key: string) => {
-    const next = chosen === key ? null : key;
-    setChosen(next);
-    onRead?.(next);
-  };
-  const { placed, height, columnWidth } = place(board, width);
-  const on = lit ? threadThrough(board.strands, lit) : null;
-  const faint = (...keys: string[]) => (on && !keys.every((key) => on.has(key)) ? 0.14 : 1);
-  const drawn = board.strands.flatMap((strand) => {
-    const [from, to] = [placed.get(strand.from), placed.get(strand.to)];
-    if (!from || !to) return [];
-    const d = strandPath(from.right, to.left);
-    return [{ key: `${strand.from}>${strand.to}`, d, strand }];
-  });
-  const empty: Record<Column, string> = {
-    look: t('board.emptyLook'),
-    trace: t('board.emptyTrace'),
-    work: t('board.emptyWork'),
-    again: t('board.emptyAgain'),
-  };
+export function Board(props: BoardProps) {
+  const { board, width, heads = {}, onRead } = props;
+  const state = useBoard(board, width, onRead);
+  const { columnWidth } = state;
+  const height = state.height + BELOW;
   return (
     <View width={width} gap="$3">
-      <View flexDirection="row" gap={GAP}>
-        {COLUMNS.map((column) => (
-          <View
-            key={column}
-            width={columnWidth}
-            borderBottomWidth={1.5}
-            borderColor="$ink"
-            paddingBottom="$1"
-          >
-            <Title aria-level={2}>{t(`board.${column}`)}</Title>
-          </View>
-        ))}
-      </View>
+      <Titles columnWidth={columnWidth} />
       {Object.keys(heads).length > 0 ? (
         <View flexDirection="row" gap={GAP}>
           {COLUMNS.map((column) => (
@@ -119,93 +43,91 @@ export function Board({ board, width, markOf, figureOf, heads = {}, onRead }: Bo
           ))}
         </View>
       ) : null}
-      <View position="relative" height={height + 20}>
-        <Svg
-          width={width}
-          height={height + 20}
-          style={{ position: 'absolute', overflow: 'visible' }}
-          aria-hidden
-        >
-          {drawn.map(({ key, d, strand }) => (
-            <Path
-              key={key}
-              d={d}
-              fill="none"
-              stroke={kindColour(strand.kind, palette)}
-              strokeWidth={strandWidth(strand.sure)}
-              strokeDasharray={kindDash(strand.kind)}
-              strokeLinecap={kindDash(strand.kind) ? 'butt' : 'round'}
-              opacity={faint(strand.from, strand.to)}
-            />
-          ))}
-          {[...placed.values()]
-            .filter(({ knot }) => knot.loose)
-            .map(({ knot, right }) => (
-              <Path
-                key={knot.key}
-                d={curlPath(right)}
-                fill="none"
-                stroke={kindColour(looseKind(board.strands, knot.key), palette)}
-                strokeWidth={3}
-                strokeLinecap="round"
-                opacity={faint(knot.key)}
-              />
-            ))}
-        </Svg>
-        <StrandHits
-          width={width}
-          height={height + 20}
-          hits={drawn.map(({ key, d, strand }) => ({
-            key,
-            d,
-            onPress: () => choose(strand.to),
-            onEnter: () => setHovered(strand.to),
-            onLeave: () => setHovered(null),
-          }))}
-        />
+      <View position="relative" height={height}>
+        <BoardStrands state={state} strands={board.strands} width={width} height={height} />
         {COLUMNS.map((column, c) => (
           <View key={column} position="absolute" left={c * (columnWidth + GAP)} width={columnWidth}>
-            {board.knots.every((knot) => knot.column !== column) ? (
-              <Words small soft>
-                {empty[column]}
-              </Words>
-            ) : null}
-            {board.knots
-              .filter((knot) => knot.column === column)
-              .map((knot) => (
-                <button
-                  key={knot.key}
-                  type="button"
-                  aria-pressed={chosen === knot.key}
-                  onClick={() => choose(knot.key)}
-                  onMouseEnter={() => setHovered(knot.key)}
-                  onMouseLeave={() => setHovered(null)}
-                  style={{
-                    ...BARE_BUTTON,
-                    height: ROW,
-                    gap: 10,
-                    opacity: faint(knot.key),
-                    width: '100%',
-                  }}
-                >
-                  {markOf(knot)}
-                  <View flex={1} paddingTop={2}>
-                    <Words bold>{knot.title}</Words>
-                    <Words small soft>
-                      {ours(knot.note)}
-                    </Words>
-                    {knot.loose ? (
-                      <Words small accent>
-                        {t('board.loose')}
-                      </Words>
-                    ) : null}
-                  </View>
-                  {figureOf(knot) ? <Numeral>{figureOf(knot)}</Numeral> : null}
-                </button>
-              ))}
+            <KnotsOf {...props} column={column} state={state} />
           </View>
         ))}
       </View>
     </View>
+  );
+}
+
+function Titles({ columnWidth }: { columnWidth: number }) {
+  const t = useText();
+  return (
+    <View flexDirection="row" gap={GAP}>
+      {COLUMNS.map((column) => (
+        <View
+          key={column}
+          width={columnWidth}
+          borderBottomWidth={1.5}
+          borderColor="$ink"
+          paddingBottom="$1"
+        >
+          <Title aria-level={2}>{t(`board.${column}`)}</Title>
+        </View>
+      ))}
+    </View>
+  );
+}
+
+const EMPTY = {
+  look: 'board.emptyLook',
+  trace: 'board.emptyTrace',
+  work: 'board.emptyWork',
+  again: 'board.emptyAgain',
+} as const;
+
+type Part = BoardProps & { readonly state: BoardState };
+
+/** The knots of a column, or the word that there is none yet. */
+function KnotsOf({ column, ...props }: Part & { readonly column: Column }) {
+  const t = useText();
+  const knots = props.board.knots.filter((knot) => knot.column === column);
+  if (knots.length > 0)
+    return knots.map((knot) => <OneKnot key={knot.key} {...props} knot={knot} />);
+  return (
+    <Words small soft>
+      {t(EMPTY[column])}
+    </Words>
+  );
+}
+
+function OneKnot({ knot, state, markOf, figureOf }: Part & { readonly knot: Knot }) {
+  const t = useText();
+  const { chosen, choose, hover, strengthOf } = state;
+  const figure = figureOf(knot);
+  return (
+    <button
+      type="button"
+      aria-pressed={chosen === knot.key}
+      onClick={() => choose(knot.key)}
+      onMouseEnter={() => hover(knot.key)}
+      onMouseLeave={() => hover(null)}
+      style={{
+        ...BARE_BUTTON,
+        height: ROW,
+        gap: 10,
+        opacity: strengthOf(knot.key),
+        width: '100%',
+      }}
+    >
+      {markOf(knot)}
+      <View flex={1} paddingTop={2}>
+        <Words bold>{knot.title}</Words>
+        <Words small soft>
+          {ours(knot.note)}
+        </Words>
+        {knot.loose ? (
+          <Words small accent>
+            {t('board.loose')}
+          </Words>
+        ) : null}
+      </View>
+      {figure ? <Numeral>{figure}</Numeral> : null}
+    </button>
   );
 }

@@ -2,7 +2,7 @@ import { LIKELY_ENOUGH } from '@taxikine/core/inference/trace/likelyEnough';
 import type { Trace, TracedCause } from '@taxikine/core/inference/trace/trace';
 import { shownCauses } from '@taxikine/core/reading/visit/threads';
 
-interface ThreadSpot {
+export interface ThreadSpot {
   readonly key: string;
   readonly y: number;
 }
