@@ -31,7 +31,7 @@ const MOST_KB: Readonly<Record<string, number>> = {
   AskStep: 172,
   BoardScreen: 181,
   CheckStep: 185,
-  ClientFormScreen: 250,
+  ClientFormScreen: 252,
   ClientScreen: 183,
   CoachDoor: 25,
   CoachFrame: 68,
