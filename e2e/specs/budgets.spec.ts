@@ -56,7 +56,7 @@ const MOST_KB: Readonly<Record<string, number>> = {
   SetupStep: 163,
   SignInFigure: 110,
   SignInScreen: 30,
-  TraceStep: 206,
+  TraceStep: 208,
   TrendsScreen: 186,
   VerdictStep: 178,
   VisitScreen: 152,
