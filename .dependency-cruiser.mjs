@@ -24,7 +24,7 @@ export const LAYERS = {
     ['records', 'calendar', 'changes'],
     ['home', 'leave', 'papers', 'retention', 'today'],
     ['archives', 'letters', 'restore'],
-    ['http', 'work'],
+    ['http', 'worker'],
     ['start', 'tools'],
   ],
   'app/src': [

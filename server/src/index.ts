@@ -8,7 +8,7 @@ export { appSource, ownerSource, WORKING } from './database/sources';
 export { hasPractices, makePractice, type NewPractice } from './founding/makePractice';
 export { putRecord } from './records/putRecord';
 export { inPractice } from './database/inPractice';
-export { startWorker, type WorkerOptions } from './work/startWorker';
+export { startWorker, type WorkerOptions } from './worker/startWorker';
 export { outboxSender } from './letters/outboxSender';
 export type { Letter, Sender, Sending } from './letters/sender';
 export { maybeFoundingLink } from './founding/foundingLinks';

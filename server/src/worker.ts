@@ -1,7 +1,7 @@
 import { pino } from 'pino';
 import { appSource, WORKING } from './database/sources';
 import { outlive } from './jobs/outlive';
-import { startWorker } from './work/startWorker';
+import { startWorker } from './worker/startWorker';
 import { outboxSender } from './letters/outboxSender';
 import { need } from './start/need';
 import { sayReady } from './start/sayReady';

@@ -1,7 +1,7 @@
 import { setTimeout as delay } from 'node:timers/promises';
 import { inPractice } from '../src';
 import { Paper } from '../src/database/entities/Paper';
-import { BATCH_HANDLERS, HANDLERS } from '../src/work/handlers';
+import { BATCH_HANDLERS, HANDLERS } from '../src/worker/handlers';
 import { QUEUES, type JobData, type QueueName } from '../src/jobs/queues';
 import { sendJob } from '../src/jobs/sendJob';
 import { tidyPapers } from '../src/papers/tidyPapers';

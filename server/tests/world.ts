@@ -16,7 +16,7 @@ import {
 } from '../src';
 import { makeArchive } from '../src/archives/makeArchive';
 import { beginSession, maybeCoachBy } from '../src/auth/sessions';
-import type { SingleQueue } from '../src/work/handlers';
+import type { SingleQueue } from '../src/worker/handlers';
 import type { JobData } from '../src/jobs/queues';
 import type { Patience } from '../src/database/sources';
 import { freshDatabase } from './template';
