@@ -121,7 +121,7 @@ export type UpdateRecord = <K extends RecordKind>(
 
 export type CreateRecord = <K extends RecordKind>(kind: K, record: RecordOfKind[K]) => void;
 
-/** Writes a record that there was not; one that is there already is changed, and never written over. */
+/** Writes a record that there was not. One that is there already is for `useUpdate`. */
 export const useCreate = (): CreateRecord => useWrite();
 
 /**
