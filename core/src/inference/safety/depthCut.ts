@@ -78,39 +78,43 @@ interface Strain {
   readonly words: string;
   /** What a coach says to keep it less bent. */
   readonly asks: string;
-  readonly bendDeg: number;
+  /** Of each side that is meant. */
+  readonly bendsDeg: readonly number[];
   /** null where the moment says nothing of what is felt. */
-  readonly momentNm: number | null;
+  readonly momentsNm: readonly number[] | null;
 }
+
+/** The most bent of the sides that are meant. */
+const mostBent = ({ bendsDeg }: Strain): number => Math.max(...bendsDeg);
 
 const partOf = ({ joints, isBack }: RegionRow): BentPart | null =>
   isBack
     ? 'back'
     : ((['knee', 'hip', 'ankle'] as const).find((joint) => joints.includes(joint)) ?? null);
 
-/** The most bent of the sides that are meant; null where the pattern strains nothing of it. */
+/** What the sides bear that are meant; null where the pattern strains nothing of it. */
 function strainOf(posture: PostureReport, { region, side }: Pain): Strain | null {
   const part = partOf(oneRegion(region));
   if (!part) return null;
   const sides: readonly Side[] = side ? [side] : SIDES;
-  const most = (of: Readonly<Record<Side, number>>) => Math.max(...sides.map((one) => of[one]));
-  const moment = (joint: 'hip' | 'knee') =>
-    Math.max(...sides.map((one) => Math.abs(posture.momentsNm[one][joint])));
+  const of = (bends: Readonly<Record<Side, number>>) => sides.map((one) => bends[one]);
+  const moments = (joint: 'hip' | 'knee') =>
+    sides.map((one) => Math.abs(posture.momentsNm[one][joint]));
   if (part === 'back')
     return {
       part,
       words: 'the trunk leans',
       asks: 'Lean the trunk',
-      bendDeg: posture.trunkLeanDeg,
-      momentNm: moment('hip'),
+      bendsDeg: [posture.trunkLeanDeg],
+      momentsNm: [Math.max(...moments('hip'))],
     };
   const bends = { knee: posture.kneeBendDeg, hip: posture.hipBendDeg, ankle: posture.ankleBendDeg };
   return {
     part,
     words: `the ${placeWords(part, side)} bends`,
     asks: `Bend the ${placeWords(part, side)}`,
-    bendDeg: most(bends[part]),
-    momentNm: part === 'ankle' ? null : moment(part),
+    bendsDeg: of(bends[part]),
+    momentsNm: part === 'ankle' ? null : moments(part),
   };
 }
 
@@ -165,14 +169,15 @@ function cutFor(pain: Pain, question: PostureQuestion, lowestDeg: number): OwnCu
     return strain ? [{ deg, ...strain }] : [];
   });
   const [hurting] = strains;
-  if (!hurting || hurting.bendDeg < LEAST_BEND_DEG[hurting.part]) return null;
+  if (!hurting || mostBent(hurting) < LEAST_BEND_DEG[hurting.part]) return null;
   const left = LEFT[rule];
-  const isSpared = ({ bendDeg, momentNm }: Strain) =>
-    bendDeg <= left.bend * hurting.bendDeg &&
-    (momentNm === null || momentNm <= left.moment * hurting.momentNm!);
+  // Where no side was told, each of them is spared.
+  const isSpared = ({ bendsDeg, momentsNm }: Strain) =>
+    bendsDeg.every((deg, i) => deg <= left.bend * hurting.bendsDeg[i]) &&
+    (momentsNm ?? []).every((nm, i) => nm <= left.moment * hurting.momentsNm![i]);
   // Where no depth spares it, the highest is what is left.
   const spared = strains.find(isSpared) ?? strains.at(-1)!;
-  const [to, from] = [Math.max(0, spared.bendDeg), hurting.bendDeg].map(Math.round);
+  const [to, from] = [Math.max(0, mostBent(spared)), mostBent(hurting)].map(Math.round);
   const place = placeOf(spared.deg, isHinge);
   if (from - to < TOLD_DEG) return { deg: spared.deg, says: `${place}.` };
   return {
