@@ -69,7 +69,6 @@ const question = {
     left: { ankleBendDeg: 30, hipBendDeg: 120 },
     right: { ankleBendDeg: 30, hipBendDeg: 120 },
   },
-  tuckDeg: 0,
 };
 
 /** Whether anything in a value could not be sent to another thread. */

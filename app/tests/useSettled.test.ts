@@ -11,7 +11,6 @@ const question = (heelLiftMm: number): PostureQuestion => ({
   body,
   setup: { heelLiftMm } as Setup,
   limits: { left: {}, right: {} },
-  tuckDeg: 0,
 });
 const answer = (of: PostureQuestion, depthDeg: number | null) =>
   ({

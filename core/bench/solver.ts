@@ -15,7 +15,7 @@ import { problemFor, randomBody, ranges, seeded, SETUP, within } from '../tests/
  */
 const BODIES = Number(process.argv[2] ?? 1000);
 const PENALTY = 1e6;
-const VARIABLES = 7;
+const VARIABLES = 10;
 const ATTRIBUTIONS = 100;
 
 // fmin assigns a loop variable it never declares; in strict mode that needs a global of the name.
@@ -44,7 +44,7 @@ function casesOf(count: number): Case[] {
 function penalised({ problem, thighRad }: Case) {
   const { equalities, conditions } = settleTask(problem, { thighRad });
   return (x: readonly number[]): number => {
-    const state = stateOf(problem, [...x, 0]);
+    const state = stateOf(problem, [...x, 0, 0]);
     if (!(state.legs.left.stretch < 1 && state.legs.right.stretch < 1)) return 1e6;
     let sum = effortOf(problem, state);
     for (const { value } of equalities) sum += PENALTY * value(state) ** 2;
@@ -129,7 +129,6 @@ function attributionInput(random: () => number): AttributionInput {
     body: randomBody(random),
     setup: { ...SETUP, stanceCm: within(random, 26, 34) },
     limits: { left: side(), right: side() },
-    tuckDeg: 0,
     seenDeg: 30,
   };
 }

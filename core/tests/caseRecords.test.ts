@@ -17,6 +17,7 @@ import {
   noRecords,
 } from '../src';
 import { LENGTH_TO_HEIGHT, type SegmentName } from '../src/body/segments/segmentTable';
+import { clamp } from '../src/foundation/numeric/safety';
 import { ACCEPTANCE_CASES, caseOf } from './cases/acceptanceCases';
 
 const NOW = '2026-11-25T10:00:00.000Z';
@@ -168,7 +169,9 @@ it('what a clinician has not allowed yet bars in the practice, and names nobody 
 describe('lengths taken with a tape', () => {
   const NAMES = Object.keys(LENGTH_TO_HEIGHT) as SegmentName[];
   const withLength = (name: SegmentName, heightM: number) => {
-    const segments = { [name]: LENGTH_TO_HEIGHT[name] * heightM };
+    // Hip joints are 13 to 24 cm apart, whatever the height.
+    const lengthM = LENGTH_TO_HEIGHT[name] * heightM;
+    const segments = { [name]: name === 'hipWidthM' ? clamp(lengthM, 0.13, 0.24) : lengthM };
     return read(caseOf({ client: { heightM, massKg: 22 * heightM ** 2, segments }, look: {} }));
   };
 

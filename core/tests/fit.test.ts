@@ -14,13 +14,12 @@ import { ranges } from './randomBodies';
 
 const HEIGHT = 1.75;
 const body = bodyOf(HEIGHT, 75);
-const stiff = { left: ranges(28, 108, 138), right: ranges(24, 104, 138) };
+const stiff = { left: ranges(24, 98, 138), right: ranges(20, 94, 138) };
 const questionOf = (pattern: Pattern) => ({
   pattern,
   body,
   setup: USUAL_SETUP,
   limits: stiff,
-  tuckDeg: 0,
 });
 
 const aimOf = (pattern: Pattern, aim: FitAim['for']): FitAim =>
@@ -57,7 +56,7 @@ it.each(cases)(
 
 it('a squat that stiff ankles stop is fitted deeper; the least change that gets there wins', () => {
   const { now, best, tradeOff } = askFit(questionOf('squat'), { for: 'depth', thighDeg: 10 })!;
-  expect(now.reachesDeg).toBeGreaterThan(20);
+  expect(now.reachesDeg).toBeGreaterThan(15);
   expect(best.reachesDeg).toBeLessThanOrEqual(10.05);
   const enough = tradeOff.filter(({ value }) => value <= 10.05);
   expect(best.change).toBe(Math.min(...enough.map(({ change }) => change)));

@@ -14,7 +14,6 @@ const read = (check: string, passive?: number, side?: 'left' | 'right'): CheckFi
 it.each([
   ['ankle-bend-knee-bent', 'ankleBendDeg'],
   ['ankle-bend-knee-straight', 'ankleBendStraightDeg'],
-  ['hip-bend', 'hipBendDeg'],
   ['hip-turn-in', 'hipTurnInDeg'],
   ['hip-turn-out', 'hipTurnOutDeg'],
   ['hip-extend', 'hipExtendDeg'],
@@ -23,6 +22,12 @@ it.each([
 ])('%s is the limit %s of its side', (check, limit) =>
   expect(measuredLimits([read(check, 31)])).toEqual({ left: { [limit]: 31 }, right: {} }),
 );
+
+it('a hip bend read lying has 15° of the low back in it', () =>
+  expect(measuredLimits([read('hip-bend', 118)])).toEqual({
+    left: { hipBendDeg: 103 },
+    right: {},
+  }));
 
 it('there is no other check with a limit', () => {
   expect(Object.keys(LIMIT_OF_CHECK)).toHaveLength(8);
@@ -37,8 +42,9 @@ it.each([
   ['straight-leg-raise', 'hip-bend', 'straightLegRaiseDeg', 'hipBendDeg'],
 ] as const)('%s goes no further than %s', (line, joint, lineLimit, jointLimit) => {
   const limits = (a: number, b: number) => measuredLimits([read(line, a), read(joint, b)]).left;
-  expect(limits(40, 30)).toEqual({ [lineLimit]: 30, [jointLimit]: 30 });
-  expect(limits(20, 30)).toEqual({ [lineLimit]: 20, [jointLimit]: 30 });
+  const most = joint === 'hip-bend' ? 15 : 30;
+  expect(limits(40, 30)).toEqual({ [lineLimit]: most, [jointLimit]: most });
+  expect(limits(10, 30)).toEqual({ [lineLimit]: 10, [jointLimit]: most });
   expect(measuredLimits([read(line, 40), read(joint, 30, 'right')]).left).toEqual({
     [lineLimit]: 40,
   });

@@ -36,9 +36,14 @@ export function problemFor(
   {
     pattern = 'squat',
     setup = {},
-    tuckDeg = 0,
-  }: { pattern?: Pattern; setup?: Partial<StanceSetup>; tuckDeg?: number } = {},
+    lumbarBendDeg,
+  }: { pattern?: Pattern; setup?: Partial<StanceSetup>; lumbarBendDeg?: number } = {},
 ): PostureProblem {
   const stance = stanceOf(pattern, { ...SETUP, ...setup }, body.heightM);
-  return problemOf(body, stance, limitsOf(limits, tuckDeg), usualCapacities(body.massKg));
+  return problemOf(
+    body,
+    stance,
+    limitsOf({ ...limits, lumbarBendDeg }),
+    usualCapacities(body.massKg),
+  );
 }

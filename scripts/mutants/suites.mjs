@@ -57,6 +57,7 @@ export const SUITES = {
     'visit',
     'notYet',
     'depthCut',
+    'depthCutOfReplaced',
     'drillCare',
   ],
   // The acceptance cases stay out: two thirds of the time of all, and the golden traces pin the same numbers closer.

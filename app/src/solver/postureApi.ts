@@ -1,5 +1,6 @@
 import { FIGURE_CAMERAS, project, type FigureView } from '@taxikine/core/body/skeleton/camera';
 import { drawFigure, type DrawnFigure } from '@taxikine/core/body/skeleton/drawFigure';
+import { footprintsOf, type Footprints } from '@taxikine/core/body/skeleton/footprints';
 import { skeletonOf } from '@taxikine/core/body/skeleton/skeletonOf';
 import {
   askDeepest,
@@ -16,6 +17,7 @@ import {
 } from '@taxikine/core/inference/depth/attributeWithErrors';
 import type { Fit, FitAim } from '@taxikine/core/body/solver/fit';
 import type { LimitsDeg } from '@taxikine/core/body/solver/limits';
+import { roundingOf, type Rounding } from '@taxikine/core/body/solver/rounding';
 import { stanceProblems } from '@taxikine/core/body/solver/stanceProblems';
 import { stateOf } from '@taxikine/core/body/solver/state';
 import { mix } from '@taxikine/core/body/solver/variables';
@@ -29,6 +31,7 @@ export type Reach =
       readonly q: Variables;
       readonly figure: DrawnFigure;
       readonly lines: PlumbLines;
+      readonly prints: Footprints;
     })
   | Extract<PostureAnswer, { status: 'blocked' }>
   /** What no joint could help about this stance. */
@@ -51,7 +54,9 @@ function answered(
   if (answer.status === 'blocked') return answer;
   const { state, ...rest } = answer;
   const lines = linesOf(question, state.com, view);
-  return { ...rest, q: [...state.q], figure: drawn(question, state.q, view), lines };
+  const figure = drawn(question, state.q, view);
+  const prints = footprintsOf({ problem: problemFrom(question), state });
+  return { ...rest, q: [...state.q], figure, lines, prints };
 }
 
 function linesOf(
@@ -60,7 +65,7 @@ function linesOf(
   view: FigureView,
 ): PlumbLines {
   const { left, right } = problemFrom(question).feet;
-  const middle = [0, 1, 2].map((k) => (left.pressure[k] + right.pressure[k]) / 2);
+  const middle = [0, 1, 2].map((k) => (left.middle[k] + right.middle[k]) / 2);
   const at = (point: readonly number[]) =>
     1000 * project(FIGURE_CAMERAS[view], [point[0], point[1], point[2]])[0];
   return { mass: at(com), midFoot: at(middle) };
@@ -91,6 +96,8 @@ function sometimes(onProgress: Progress): Progress {
 export interface Prices {
   readonly gains: readonly WhatIf[];
   readonly reachErrorDeg: number;
+  /** Where the low back begins to round; null where it is let go no further than neutral. */
+  readonly rounding: Rounding | null;
 }
 
 /** Everything that the app asks the solver; runs in the worker. */
@@ -114,6 +121,7 @@ export const postureApi = {
   whatIf: (question: PostureQuestion, measured: LimitsDeg): Prices => ({
     gains: whatIf(question),
     reachErrorDeg: reachErrorDeg(question, measured),
+    rounding: roundingOf(question),
   }),
   shares: (input: AttributionInput, onProgress: Progress): AttributionWithErrors =>
     attributeWithErrors(input, sometimes(onProgress)),

@@ -14,6 +14,7 @@ import {
   type Side,
 } from '../../src';
 import { normal, within } from '../../src/foundation/numeric/random';
+import { LYING_ROLL } from '../../src/inference/depth/usualRanges';
 import { connect } from '../../src/inference/trace/connect';
 import { type Finding } from '../../src/inference/trace/inference/network';
 import { causeKey } from '../../src/knowledge/keys';
@@ -22,9 +23,14 @@ import type { MadeClient, Random } from './client';
 
 /** Ranges that the posture solver takes from this client's causes, and the checks that find them. */
 const RANGES = [
-  { check: 'ankle-bend-knee-bent', limit: 'ankleBendDeg', causes: ['ankle-joint', 'calf-deep'] },
-  { check: 'hip-bend', limit: 'hipBendDeg', causes: ['hip-bend'] },
-  { check: 'knee-bend', limit: 'kneeBendDeg', causes: ['knee-bend'] },
+  {
+    check: 'ankle-bend-knee-bent',
+    limit: 'ankleBendDeg',
+    causes: ['ankle-joint', 'calf-deep'],
+    rolls: 0,
+  },
+  { check: 'hip-bend', limit: 'hipBendDeg', causes: ['hip-bend'], rolls: LYING_ROLL.deg },
+  { check: 'knee-bend', limit: 'kneeBendDeg', causes: ['knee-bend'], rolls: 0 },
 ] as const;
 
 /** Long thighs on short shins, as shares of height against the usual. */
@@ -64,7 +70,9 @@ const limitsFrom = (truth: ReadonlyMap<string, number>): LimitsDeg =>
   Object.fromEntries(
     SIDES.map((side) => [
       side,
-      Object.fromEntries(RANGES.map(({ check, limit }) => [limit, truth.get(`${check}@${side}`)!])),
+      Object.fromEntries(
+        RANGES.map(({ check, limit, rolls }) => [limit, truth.get(`${check}@${side}`)! - rolls]),
+      ),
     ]),
   );
 
@@ -93,7 +101,7 @@ function offBy(posture: PostureReport, depthDeg: number): [FaultId, Side | null,
     ...sided,
     ['depth-short', null, depthDeg, 8],
     ['trunk-folds', null, posture.trunkLeanDeg, 44],
-    ['pelvis-tucks', null, posture.pelvisTuckDeg, 7],
+    ['pelvis-tucks', null, posture.lumbarBendDeg, 14],
   ];
 }
 
@@ -106,8 +114,9 @@ export function squatOf(made: MadeClient, random: Random): Squatted | null {
   const truth = rangesOf(made, random);
   const body = bodyFrom(made);
   const { setup } = made.file.look;
-  const tuckDeg = random() < 0.5 ? 12 : 0;
-  const question = { pattern: 'squat', body, setup, limits: limitsFrom(truth), tuckDeg } as const;
+  const lumbarBendDeg = random() < 0.5 ? 22 : 10;
+  const limits = { ...limitsFrom(truth), lumbarBendDeg };
+  const question = { pattern: 'squat', body, setup, limits } as const;
   const reach = askDeepest(question);
   if (reach.status === 'blocked') return null;
   const shy = isThere(made, 'balance-deep', null) || isThere(made, 'pattern-unlearned', null);

@@ -1,7 +1,8 @@
 import { isStaggered, PATTERNS, type Pattern } from '@taxikine/core/body/stance/patterns';
 import { FIGURE_VIEWS, type FigureView } from '@taxikine/core/body/skeleton/camera';
 import type { PostureQuestion } from '@taxikine/core/body/solver/ask';
-import type { LimitsDeg } from '@taxikine/core/body/solver/limits';
+import { LUMBAR_DEG, type LimitsDeg } from '@taxikine/core/body/solver/limits';
+import type { PostureReport } from '@taxikine/core/body/solver/postureReport';
 import type { WhatIf } from '@taxikine/core/inference/depth/whatIf';
 import type { ClientFile } from '@taxikine/core/records/clientFile';
 import { View } from '@tamagui/core';
@@ -9,13 +10,16 @@ import { memo, useCallback, useMemo, useState } from 'react';
 import { useFile, useUpdate } from '../../data/useFile';
 import { Answers } from './Answers';
 import { FitFor } from './FitFor';
-import { bindingWords, depthWords, lackWords } from './fitWords';
+import { bindingWords, depthWords, lackWords, roundingWords } from './fitWords';
+import { FeetInset } from './FeetInset';
 import { PostureFigure } from './PostureFigure';
 import { RangeSliders } from './RangeSliders';
 import { SetupSliders } from './SetupSliders';
+import { kneesWords, pullWords, weightWords } from './standWords';
 import { useFitBench, type FitBench } from './useFitBench';
 import { useSettled } from './useSettled';
 import { useStand, type Stand } from './useStand';
+import type { Prices } from '../../solver/postureApi';
 import type { Found } from '../../solver/useEased';
 import { lastOf, useLongAnswer } from '../../solver/useLongAnswer';
 import type { Answered } from '../../solver/usePosture';
@@ -74,7 +78,7 @@ function Bench({ file, visitId }: { file: ClientFile; visitId: string | null }) 
     <Scene
       stand={stand}
       bench={bench}
-      errorDeg={prices?.reachErrorDeg ?? null}
+      prices={prices}
       view={view}
       width={column}
       wide={wide}
@@ -125,9 +129,8 @@ function Bench({ file, visitId }: { file: ClientFile; visitId: string | null }) 
           <RangeSliders
             pattern={bench.pattern}
             limits={bench.limits}
-            tuckDeg={bench.tuckDeg}
             onChange={bench.setRange}
-            onTuck={bench.setTuck}
+            onLumbar={bench.setLumbar}
           />
         </View>
       </View>
@@ -179,7 +182,7 @@ function Rested({ stand, bench, rested, gains, width }: RestedProps) {
 }
 
 interface SceneProps extends Benched {
-  readonly errorDeg: number | null;
+  readonly prices: Prices | null;
   readonly view: FigureView;
   readonly width: number;
   readonly wide: boolean;
@@ -187,7 +190,7 @@ interface SceneProps extends Benched {
 }
 
 /** The answer and the figure; on the phone they stay in sight while the levers are pulled. */
-function Scene({ stand, bench, errorDeg, view, width, wide, onHeight }: SceneProps) {
+function Scene({ stand, bench, prices, view, width, wide, onHeight }: SceneProps) {
   const t = useText();
   const { shown, against, lowest } = stand;
   const height = wide ? 360 : 215;
@@ -204,21 +207,37 @@ function Scene({ stand, bench, errorDeg, view, width, wide, onHeight }: ScenePro
       style={held}
       onLayout={({ nativeEvent }) => onHeight(Math.round(nativeEvent.layout.height))}
     >
-      <Reached lowest={lowest} pattern={bench.pattern} errorDeg={errorDeg} />
+      <Reached lowest={lowest} pattern={bench.pattern} prices={prices} />
       {shown ? (
-        <PostureFigure
-          figure={shown.figure}
-          posture={shown.target.posture}
-          lines={shown.target.lines}
-          pattern={shown.target.question.pattern}
-          heightM={shown.target.question.body.heightM}
-          against={against?.figure}
-          view={view}
-          front={shown.target.question.setup.front}
-          width={width}
-          height={height}
-          label={postureWords(shown.target, t)}
-        />
+        <View position="relative">
+          <PostureFigure
+            figure={shown.figure}
+            posture={shown.target.posture}
+            lines={shown.target.lines}
+            prints={shown.target.prints}
+            pattern={shown.target.question.pattern}
+            heightM={shown.target.question.body.heightM}
+            against={against?.figure}
+            view={view}
+            front={shown.target.question.setup.front}
+            width={width}
+            height={height}
+            label={postureWords(shown.target, t)}
+          />
+          {view === 'above' ? null : (
+            <View
+              position="absolute"
+              bottom={0}
+              {...(view === 'left' ? { left: 0 } : { right: 0 })}
+            >
+              <FeetInset
+                prints={shown.target.prints}
+                most={wide ? 96 : 68}
+                label={t('fit.feet', { words: weightWords(shown.target.posture, t) })}
+              />
+            </View>
+          )}
+        </View>
       ) : (
         <View height={height} />
       )}
@@ -260,7 +279,7 @@ const ViewPanel = memo(function ViewPanel({ pattern, onPattern, view, onView }: 
 function DepthPanel({ stand, bench }: Benched) {
   const t = useText();
   const { asked, against, reachDeg, shown } = stand;
-  const tucked = Math.round(shown?.target.posture.pelvisTuckDeg ?? 0);
+  const lumbar = Math.round(shown?.target.posture.lumbarBendDeg ?? 0);
   const hinge = bench.pattern === 'hinge';
   const now = bench.depthDeg ?? (hinge ? -(reachDeg ?? 0) : (reachDeg ?? 0));
   return (
@@ -274,7 +293,10 @@ function DepthPanel({ stand, bench }: Benched) {
         unit="°"
         onChange={bench.setDepth}
       />
-      {tucked > 0 ? <Words role="status">{t('fit.tucks', { degrees: tucked })}</Words> : null}
+      {lumbar > LUMBAR_DEG.neutral ? (
+        <Words role="status">{t('fit.rounds', { degrees: lumbar })}</Words>
+      ) : null}
+      {shown ? <Stands posture={shown.target.posture} /> : null}
       {asked?.status === 'blocked' ? (
         <Words accent role="status">
           {t('fit.outOfReach')}{' '}
@@ -296,15 +318,26 @@ function DepthPanel({ stand, bench }: Benched) {
   );
 }
 
+/** What a coach reads off the feet and knees. */
+function Stands({ posture }: { readonly posture: PostureReport }) {
+  const t = useText();
+  const words = [kneesWords(posture, t), weightWords(posture, t), pullWords(posture, t)];
+  return (
+    <Words small soft>
+      {words.filter(Boolean).join(' ')}
+    </Words>
+  );
+}
+
 interface ReachedProps {
   readonly lowest: Answered | null;
   readonly pattern: Pattern;
-  /** Half-width of the 95 % interval; null while it is worked out. */
-  readonly errorDeg: number | null;
+  /** Null while they are worked out. */
+  readonly prices: Prices | null;
 }
 
 /** The answer in a sentence: how deep, and what stops it. */
-function Reached({ lowest, pattern, errorDeg }: ReachedProps) {
+function Reached({ lowest, pattern, prices }: ReachedProps) {
   const t = useText();
   if (!lowest) return <Words soft>{t('fit.working')}</Words>;
   if (lowest.status === 'problem')
@@ -319,13 +352,14 @@ function Reached({ lowest, pattern, errorDeg }: ReachedProps) {
     <View gap="$1" role="status">
       <Title aria-level={2}>
         {depthWords(lowest.depthDeg, t, pattern)}
-        {errorDeg === null ? null : (
+        {prices === null ? null : (
           <Numeral color="$soft" fontSize="$4" lineHeight="$4">
-            {` ±\u00a0${Math.round(errorDeg)}°`}
+            {` ±\u00a0${Math.round(prices.reachErrorDeg)}°`}
           </Numeral>
         )}
       </Title>
       <Words>{stops ? t('fit.stoppedBy', { stops }) : t('fit.nothingStops')}</Words>
+      {prices?.rounding ? <Words>{roundingWords(prices.rounding, t, pattern)}</Words> : null}
     </View>
   );
 }

@@ -2,6 +2,7 @@ import { isStaggered, type Pattern } from '@taxikine/core/body/stance/patterns';
 import type { Side } from '@taxikine/core/foundation/sides/side';
 import type { FigureView } from '@taxikine/core/body/skeleton/camera';
 import type { DrawnFigure } from '@taxikine/core/body/skeleton/drawFigure';
+import type { Footprints } from '@taxikine/core/body/skeleton/footprints';
 import type { PostureReport } from '@taxikine/core/body/solver/postureReport';
 import { View } from '@tamagui/core';
 import { memo } from 'react';
@@ -11,11 +12,13 @@ import { fitted, type Frame } from '../../figure/frame';
 import type { PlumbLines } from '../../solver/postureApi';
 import { usePalette } from '../../ui/usePalette';
 import { AngleArcs } from './AngleArcs';
+import { FeetFromAbove } from './FeetFromAbove';
 
 export interface PostureFigureProps {
   readonly figure: DrawnFigure;
   readonly posture: PostureReport;
   readonly lines: PlumbLines;
+  readonly prints: Footprints;
   readonly pattern: Pattern;
   readonly heightM: number;
   /** Another posture behind it, as a shadow. */
@@ -38,6 +41,7 @@ const REACH: Readonly<Record<FigureView, readonly [number, number]>> = {
   quarter: [-0.36, 0.5],
   front: [-0.36, 0.36],
   back: [-0.36, 0.36],
+  above: [-0.36, 0.36],
 };
 /** One foot far behind the other. */
 const STEP_REACH: typeof REACH = {
@@ -46,12 +50,20 @@ const STEP_REACH: typeof REACH = {
   quarter: [-0.5, 0.4],
   front: [-0.36, 0.36],
   back: [-0.36, 0.36],
+  above: [-0.36, 0.36],
 };
+/** From above: how far ahead of the ankles arms or a leaning head reach, and how far behind them hips or a rear foot. */
+const ABOVE_REACH = { squat: [0.5, 0.28], step: [0.36, 0.6] } as const;
 
 /** Room for the whole posture, in millimetres. */
 function frameOf(view: FigureView, heightM: number, tallness: number, pattern: Pattern): Frame {
   const reach = isStaggered(pattern) ? STEP_REACH : REACH;
   const [left, right] = reach[view].map((share) => share * heightM * 1000);
+  if (view === 'above') {
+    const [ahead, behind] = ABOVE_REACH[isStaggered(pattern) ? 'step' : 'squat'];
+    const [top, height] = [-ahead * heightM * 1000, (ahead + behind) * heightM * 1000];
+    return { left, top, width: right - left, height };
+  }
   const tall = heightM * 1000 * tallness;
   return { left, top: -tall, width: right - left, height: tall + 60 };
 }
@@ -69,6 +81,7 @@ export const PostureFigure = memo(function PostureFigure({
   figure,
   posture,
   lines,
+  prints,
   pattern,
   heightM,
   against = null,
@@ -96,9 +109,12 @@ export const PostureFigure = memo(function PostureFigure({
         viewBox={`${frame.left} ${frame.top} ${frame.width} ${frame.height}`}
         preserveAspectRatio="xMidYMax meet"
       >
-        <Ground frame={frame} lines={lines} ink={ink} />
+        {view === 'above' ? null : <Ground frame={frame} lines={lines} ink={ink} />}
         {against ? <FigureDrawing figure={against} palette={palette} ghost /> : null}
         <FigureDrawing figure={figure} palette={palette} ink={ink} />
+        {view === 'above' ? (
+          <FeetFromAbove prints={prints} ink={ink} palette={palette} bare />
+        ) : null}
         <AngleArcs
           figure={figure}
           view={view}

@@ -1,6 +1,6 @@
 import type { Pattern } from '@taxikine/core/body/stance/patterns';
 import { SIDES, type Side } from '@taxikine/core/foundation/sides/side';
-import { MOST_TUCK_DEG, type LimitsDeg } from '@taxikine/core/body/solver/limits';
+import { LUMBAR_DEG, type LimitsDeg } from '@taxikine/core/body/solver/limits';
 import {
   RANGES_OF_PATTERN,
   USUAL_RANGES,
@@ -27,18 +27,16 @@ const BOUNDS: Readonly<Record<UsualRange, readonly [number, number]>> = {
 interface RangeSlidersProps {
   readonly pattern: Pattern;
   readonly limits: LimitsDeg;
-  readonly tuckDeg: number;
   readonly onChange: FitBench['setRange'];
-  readonly onTuck: FitBench['setTuck'];
+  readonly onLumbar: FitBench['setLumbar'];
 }
 
 /** What the joints allow, left on the left hand; measured ones are there, others can be tried. */
 export const RangeSliders = memo(function RangeSliders({
   pattern,
   limits,
-  tuckDeg,
   onChange,
-  onTuck,
+  onLumbar,
 }: RangeSlidersProps) {
   const t = useText();
   return (
@@ -63,13 +61,13 @@ export const RangeSliders = memo(function RangeSliders({
         </View>
       ))}
       <Slider
-        label={t('fit.tuck')}
-        value={tuckDeg}
-        least={0}
-        most={MOST_TUCK_DEG}
+        label={t('fit.lumbar')}
+        value={limits.lumbarBendDeg ?? LUMBAR_DEG.neutral}
+        least={-10}
+        most={LUMBAR_DEG.round}
         step={1}
         unit="°"
-        onChange={onTuck}
+        onChange={onLumbar}
       />
     </Section>
   );

@@ -32,8 +32,6 @@ export interface FitBench {
   readonly seenDeg: number | null;
   /** Thigh angle (in a hinge the trunk's lean) to stand at; null is as deep as it goes. */
   readonly depthDeg: number | null;
-  /** How far the low back may round at the bottom, degrees. */
-  readonly tuckDeg: number;
   readonly setPattern: (pattern: Pattern) => void;
   readonly setSetup: (part: Partial<Setup>) => void;
   readonly setStep: (part: Partial<Step>) => void;
@@ -42,7 +40,8 @@ export interface FitBench {
   readonly setRange: (side: Side, range: UsualRange, deg: number | undefined) => void;
   readonly setSeen: (deg: number | null) => void;
   readonly setDepth: (deg: number | null) => void;
-  readonly setTuck: (deg: number) => void;
+  /** How far the low back may bend, degrees. */
+  readonly setLumbar: (deg: number) => void;
 }
 
 const ofVisit = (file: ClientFile, visitId: string | null) =>
@@ -83,7 +82,6 @@ export function useFitBench(file: ClientFile, visitId: string | null): FitBench 
   const [limits, setLimits] = useState(() => latestLimits(file));
   const [seenDeg, setSeen] = useState(() => firstSeen(file, visitId));
   const [depthDeg, setDepth] = useState<number | null>(null);
-  const [tuckDeg, setTuck] = useState(0);
   const changePattern = useCallback(
     (next: Pattern) => {
       const own = setupFor(file, next, null).setup;
@@ -112,14 +110,18 @@ export function useFitBench(file: ClientFile, visitId: string | null): FitBench 
     (side, range, deg) => setLimits((now) => withRange(now, side, range, deg)),
     [],
   );
+  const changeLumbar = useCallback<FitBench['setLumbar']>(
+    (lumbarBendDeg) => setLimits((now) => ({ ...now, lumbarBendDeg })),
+    [],
+  );
   const body = useMemo(() => bodyOf(heightM, massKg, segments), [heightM, massKg, segments]);
   const kept = useMemo<Setup>(
     () => (isStaggered(pattern) ? { ...setup, ...step } : setup),
     [pattern, setup, step],
   );
   const question = useMemo<PostureQuestion>(
-    () => ({ pattern, body, setup: kept, limits: orUsual(limits, pattern), tuckDeg }),
-    [pattern, body, kept, limits, tuckDeg],
+    () => ({ pattern, body, setup: kept, limits: orUsual(limits, pattern) }),
+    [pattern, body, kept, limits],
   );
   return {
     question,
@@ -130,7 +132,6 @@ export function useFitBench(file: ClientFile, visitId: string | null): FitBench 
     limits,
     seenDeg,
     depthDeg,
-    tuckDeg,
     setPattern: changePattern,
     setSetup: changeSetup,
     setStep: changeStep,
@@ -138,6 +139,6 @@ export function useFitBench(file: ClientFile, visitId: string | null): FitBench 
     setRange: changeRange,
     setSeen,
     setDepth,
-    setTuck,
+    setLumbar: changeLumbar,
   };
 }

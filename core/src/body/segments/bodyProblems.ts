@@ -19,7 +19,7 @@ const WORDS: Readonly<Record<SegmentName, string>> = {
   ankleHeightM: 'an ankle height',
   shankM: 'a shin',
   thighM: 'a thigh',
-  hipWidthM: 'a hip width',
+  hipWidthM: 'a hip joint distance',
   trunkM: 'a trunk',
   headM: 'a head and neck',
   upperArmM: 'an upper arm',
@@ -28,7 +28,19 @@ const WORDS: Readonly<Record<SegmentName, string>> = {
   shoulderWidthM: 'a shoulder width',
 };
 
+/** Between the centres of the hip joints; what a tape takes of the hips is flesh. Metres. */
+const HIP_JOINTS_M = { least: 0.13, most: 0.24 } as const;
+
 const cm = (metres: number): string => `${Math.round(metres * 100)} cm`;
+
+function hipJointProblem(lengthM: number, field: string): BodyProblem | null {
+  const { least, most } = HIP_JOINTS_M;
+  if (lengthM >= least && lengthM <= most) return null;
+  const message =
+    `hip joints ${cm(lengthM)} apart: between their centres are ${cm(least)} to ${cm(most)}; ` +
+    'a tape round the hips measures flesh';
+  return { field, message };
+}
 
 function lengthProblem(
   name: SegmentName,
@@ -37,6 +49,7 @@ function lengthProblem(
   field: string,
 ): BodyProblem | null {
   if (!(lengthM > 0)) return { field, message: 'a length must be more than 0 m' };
+  if (name === 'hipWidthM') return hipJointProblem(lengthM, field);
   const usual = LENGTH_TO_HEIGHT[name] * heightM;
   if (lengthM >= PLAUSIBLE.least * usual && lengthM <= PLAUSIBLE.most * usual) return null;
   const tooWhat = lengthM > usual ? 'too long' : 'too short';

@@ -52,13 +52,16 @@ function armBetween(shoulder: Vec3, a: ArmPoints, b: ArmPoints, t: number): ArmP
 /** A skeleton hung on its pelvis, before its feet are on the floor. */
 function hung(a: Skeleton, b: Skeleton, t: number): Skeleton {
   const pelvis = between(a.pelvis, b.pelvis, t);
-  const chest = bone(pelvis, [a.pelvis, a.chest], [b.pelvis, b.chest], t);
+  const lowBack = bone(pelvis, [a.pelvis, a.lowBack], [b.pelvis, b.lowBack], t);
+  const chest = bone(lowBack, [a.lowBack, a.chest], [b.lowBack, b.chest], t);
   const both = <T>(of: (side: Side) => T) =>
     Object.fromEntries(SIDES.map((side) => [side, of(side)])) as Record<Side, T>;
   return {
     body: b.body,
     pelvis,
+    lowBack,
     chest,
+    pelvisUp: turning(a.pelvisUp, b.pelvisUp, t),
     headTop: bone(chest, [a.chest, a.headTop], [b.chest, b.headTop], t),
     trunkUp: turning(a.trunkUp, b.trunkUp, t),
     trunkForward: turning(a.trunkForward, b.trunkForward, t),

@@ -2,9 +2,10 @@ import { isStaggered, type Pattern, type View } from '../stance/patterns';
 import type { Setup } from '../stance/setup';
 import { dot, type Vec2, type Vec3 } from '../../foundation/numeric/vector';
 
-/** An orthographic camera at eye level: what is drawn right and up, and what is nearer. */
+/** An orthographic camera: what is drawn right and up, and what is nearer. */
 export interface Camera {
   readonly right: Vec3;
+  readonly up: Vec3;
   /** Unit vector from the body to the viewer. */
   readonly toward: Vec3;
 }
@@ -12,8 +13,12 @@ export interface Camera {
 /** A camera that stands at `azimuthRad` round the body: 0 in front, π/2 at the client's left. */
 const cameraAt = (azimuthRad: number): Camera => ({
   right: [-Math.sin(azimuthRad), Math.cos(azimuthRad), 0],
+  up: [0, 0, 1],
   toward: [Math.cos(azimuthRad), Math.sin(azimuthRad), 0],
 });
+
+/** A camera over the client, who faces up the picture. */
+export const ABOVE: Camera = { right: [0, -1, 0], up: [1, 0, 0], toward: [0, 0, 1] };
 
 /** The three views of a look. From the side the client faces right. */
 export const VIEW_CAMERAS: Readonly<Record<View, Camera>> = {
@@ -29,7 +34,7 @@ export const cameraOf = (view: View, pattern: Pattern, { front }: Pick<Setup, 'f
     : VIEW_CAMERAS[view];
 
 /** Every way a figure can be looked at: sides are the client's own. */
-export const FIGURE_VIEWS = ['right', 'quarter', 'front', 'left', 'back'] as const;
+export const FIGURE_VIEWS = ['right', 'quarter', 'front', 'left', 'back', 'above'] as const;
 export type FigureView = (typeof FIGURE_VIEWS)[number];
 
 export const FIGURE_CAMERAS: Readonly<Record<FigureView, Camera>> = {
@@ -38,9 +43,13 @@ export const FIGURE_CAMERAS: Readonly<Record<FigureView, Camera>> = {
   front: cameraAt(0),
   left: cameraAt(Math.PI / 2),
   back: cameraAt(Math.PI),
+  above: ABOVE,
 };
 
-/** Screen place in metres: right, and down from the floor line (so up is negative). */
-export const project = (camera: Camera, point: Vec3): Vec2 => [dot(camera.right, point), -point[2]];
+/** Screen place in metres: right, and down from the floor line, from above from the ankles' (so up is negative). */
+export const project = (camera: Camera, point: Vec3): Vec2 => [
+  dot(camera.right, point),
+  -dot(camera.up, point),
+];
 
 export const depthOf = (camera: Camera, point: Vec3): number => dot(camera.toward, point);

@@ -1,10 +1,10 @@
 import { add, between, scale, type Vec3 } from '../../foundation/numeric/vector';
 import { SIDES } from '../../foundation/sides/side';
 import type { Skeleton } from './skeleton';
-import { CENTRE_FROM_UPPER_END as CENTRE, MASS_TO_BODY as MASS } from '../segments/segmentTable';
+import { CENTRE_FROM_NEAR_END as CENTRE, MASS_TO_BODY as MASS } from '../segments/segmentTable';
 
 /** Each segment's share of body mass and where it acts. */
-function parts({ body, pelvis, chest, trunkUp, legs, arms }: Skeleton): [number, Vec3][] {
+function parts({ body, pelvis, lowBack, chest, trunkUp, legs, arms }: Skeleton): [number, Vec3][] {
   const limbs = SIDES.flatMap((side): [number, Vec3][] => {
     const [leg, arm] = [legs[side], arms[side]];
     return [
@@ -17,7 +17,8 @@ function parts({ body, pelvis, chest, trunkUp, legs, arms }: Skeleton): [number,
     ];
   });
   return [
-    [MASS.trunk, between(pelvis, chest, CENTRE.trunk)],
+    [MASS.pelvis, between(pelvis, lowBack, CENTRE.pelvis)],
+    [MASS.thorax, between(lowBack, chest, CENTRE.thorax)],
     // In the model head and neck go on in line with the trunk; the drawn head looks up a little.
     [MASS.head, add(chest, scale(trunkUp, body.headM * CENTRE.head))],
     ...limbs,

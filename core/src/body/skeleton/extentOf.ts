@@ -30,6 +30,6 @@ export function extentOf(camera: Camera, skeletons: readonly Skeleton[]): Extent
   return {
     left: Math.min(...across) - FLESH_M,
     right: Math.max(...across) + FLESH_M,
-    top: Math.max(...skeletons.flatMap(pointsOf).map((point) => point[2])) + FLESH_M / 2,
+    top: Math.max(...seen.map(([, down]) => -down)) + FLESH_M / 2,
   };
 }

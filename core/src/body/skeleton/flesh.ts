@@ -10,6 +10,8 @@ import {
   type Vec3,
 } from '../../foundation/numeric/vector';
 import { SIDES, signOf, type Side } from '../../foundation/sides/side';
+import { clamp } from '../../foundation/numeric/safety';
+import { PELVIS_OF_TRUNK } from '../segments/segmentTable';
 import { BALL_AHEAD } from '../solver/feet';
 import type { Skeleton } from './skeleton';
 
@@ -175,6 +177,12 @@ export function headFrame(body: Body, { chest, headTop, trunkLeft }: Skeleton) {
   };
 }
 
+/** A foot by itself. */
+export const footPart = (body: Body, skeleton: Skeleton, side: Side): Part => ({
+  id: `foot-${side}`,
+  slices: footSlices(body, skeleton, side),
+});
+
 function legParts(body: Body, skeleton: Skeleton, side: Side): Part[] {
   const { hip, knee, ankle, hinge } = skeleton.legs[side];
   const h = body.heightM;
@@ -182,7 +190,7 @@ function legParts(body: Body, skeleton: Skeleton, side: Side): Part[] {
   return [
     { id: `thigh-${side}`, slices: along(hip, knee, toRight, THIGH, h) },
     { id: `shank-${side}`, slices: along(knee, ankle, toRight, SHANK, h) },
-    { id: `foot-${side}`, slices: footSlices(body, skeleton, side) },
+    footPart(body, skeleton, side),
   ];
 }
 
@@ -198,12 +206,36 @@ function armParts(body: Body, skeleton: Skeleton, side: Side): Part[] {
   ];
 }
 
+/** How far to either side of the low back the drawn trunk bends, as a share of its length. */
+const BENDS_OVER = 0.2;
+const LOW_BACK_AT = PELVIS_OF_TRUNK;
+
+/** Pelvis, low back and chest as one: straight at both ends, and round where the low back bends. */
+function torsoSlices(body: Body, skeleton: Skeleton): Slice[] {
+  const { pelvis, lowBack, pelvisUp, trunkUp, trunkLeft } = skeleton;
+  const { trunkM, heightM } = body;
+  const onPelvis = (t: number) => add(pelvis, scale(pelvisUp, t * trunkM));
+  const onChest = (t: number) => add(lowBack, scale(trunkUp, (t - LOW_BACK_AT) * trunkM));
+  return TORSO.map(([t, a, b, ahead = 0]) => {
+    const upper = clamp((t - LOW_BACK_AT + BENDS_OVER) / (2 * BENDS_OVER), 0, 1);
+    const axis = unit(between(pelvisUp, trunkUp, upper));
+    const across = perpendicular(trunkLeft, axis, [0, 1, 0]);
+    const front = cross(across, axis);
+    const centre = between(onPelvis(t), onChest(t), upper);
+    return {
+      centre: add(centre, scale(front, ahead * heightM)),
+      across: scale(across, a * heightM),
+      through: scale(front, b * heightM),
+    };
+  });
+}
+
 /** The body in the round: every part as slices, from which any camera can draw it. */
 export function fleshOf(body: Body, skeleton: Skeleton): Part[] {
-  const { pelvis, chest, headTop, trunkLeft } = skeleton;
+  const { chest, headTop, trunkLeft } = skeleton;
   const h = body.heightM;
   return [
-    { id: 'torso', slices: along(pelvis, chest, trunkLeft, TORSO, h) },
+    { id: 'torso', slices: torsoSlices(body, skeleton) },
     { id: 'neck', slices: along(chest, headTop, trunkLeft, NECK, h) },
     ...headParts(body, skeleton),
     ...SIDES.flatMap((side) => [

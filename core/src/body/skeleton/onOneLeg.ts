@@ -8,7 +8,7 @@ import { legOf } from './poseSkeleton';
 import type { Skeleton } from './skeleton';
 
 /** The free leg in a squat: ahead, more the deeper; at full depth nearly straight and off the floor. */
-const AHEAD = { least: 22, each: 0.68, bentKnee: 34, straighterEach: 0.26 } as const;
+const AHEAD = { least: 27, each: 0.68, bentKnee: 34, straighterEach: 0.26 } as const;
 
 /** In a hinge it is bent behind while upright, and in line with the trunk once that is down. */
 const BEHIND = { each: 0.92, bentKnee: 68, straight: 10 } as const;

@@ -3,6 +3,7 @@ import { radOfDeg } from '../../foundation/numeric/angle';
 import { add, cross, scale, turned, type Vec3 } from '../../foundation/numeric/vector';
 import { SIDES, signOf, type Side } from '../../foundation/sides/side';
 import { BALL_AHEAD, HEEL_BEHIND, TOE_AHEAD } from '../solver/feet';
+import { chestM, pelvisM } from '../solver/upperMass';
 import { fleshOf } from './flesh';
 import type { ArmPose, LegPose, Pose } from './pose';
 import type { ArmPoints, LegPoints, Skeleton } from './skeleton';
@@ -90,13 +91,16 @@ function placed(body: Body, pose: Pose, pelvis: Vec3): Skeleton {
   const bent = turnFrame(frame, frame.left, pose.spine);
   const trunk = turnFrame(bent, bent.up, pose.twist ?? 0);
   const head = turnFrame(trunk, trunk.left, pose.head);
-  const chest = add(pelvis, scale(trunk.up, body.trunkM));
+  const lowBack = add(pelvis, scale(frame.up, pelvisM(body)));
+  const chest = add(lowBack, scale(trunk.up, chestM(body)));
   const both = <T>(of: (side: Side) => T) =>
     Object.fromEntries(SIDES.map((side) => [side, of(side)])) as Record<Side, T>;
   return {
     body,
     pelvis,
+    lowBack,
     chest,
+    pelvisUp: frame.up,
     headTop: add(chest, scale(head.up, body.headM)),
     trunkUp: trunk.up,
     trunkForward: cross(trunk.left, trunk.up),

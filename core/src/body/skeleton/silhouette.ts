@@ -65,8 +65,14 @@ export function hullsOf(camera: Camera, part: Part): Vec2[][] {
   return rims.slice(1).map((rim, i) => hullOf(rims[i], rim));
 }
 
+/** From above one looks along the trunk, whose slices lie over each other there: one outline would cut corners. */
+const looksAlong = ({ up }: Camera, { id }: Part): boolean =>
+  id === 'torso' && Math.abs(up[2]) < 0.5;
+
 /** A part's outline as SVG path data in millimetres. */
 export function silhouette(camera: Camera, part: Part): string {
-  const outline = maybeOutline(refined(part.slices).map((slice) => rimOf(camera, slice)));
+  const outline = looksAlong(camera, part)
+    ? null
+    : maybeOutline(refined(part.slices).map((slice) => rimOf(camera, slice)));
   return outline ? closedPath(outline) : hullsOf(camera, part).map(closedPath).join('');
 }

@@ -30,10 +30,14 @@ export interface ArmPoints {
 /** One body in one posture: every joint in space. */
 export interface Skeleton {
   readonly body: Body;
+  /** Middle of the hip line, where the low back bends, middle between the shoulders. */
   readonly pelvis: Vec3;
+  readonly lowBack: Vec3;
   readonly chest: Vec3;
   readonly headTop: Vec3;
-  /** Unit vectors of the trunk: up along the spine, and forward out of the chest. */
+  /** From the hip line to the low back. */
+  readonly pelvisUp: Vec3;
+  /** Unit vectors of the chest: up along the spine, forward out of it, and to the client's left. */
   readonly trunkUp: Vec3;
   readonly trunkForward: Vec3;
   readonly trunkLeft: Vec3;

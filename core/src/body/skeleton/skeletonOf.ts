@@ -47,7 +47,7 @@ export function skeletonOf({ problem, state }: Posed): Skeleton {
   const { body, stance } = problem;
   const { up, forward, left, ahead } = state.trunk;
   const pelvis: Vec3 = [state.q[0], state.q[1], state.q[2]];
-  const chest = add(pelvis, scale(up, body.trunkM));
+  const { lowBack, chest } = state;
   // In the model head and neck go on in line with the trunk; the drawn head looks up a little.
   const headUp = unit(between(up, UP, 0.35));
   const both = <T>(of: (side: Side) => T) =>
@@ -56,7 +56,9 @@ export function skeletonOf({ problem, state }: Posed): Skeleton {
   return {
     body,
     pelvis,
+    lowBack,
     chest,
+    pelvisUp: state.trunk.pelvisUp,
     headTop: add(chest, scale(headUp, body.headM)),
     trunkUp: up,
     trunkForward: forward,

@@ -1,12 +1,13 @@
 import type { Body } from '../segments/body';
 import type { Setup } from '../stance/setup';
 import { radOfDeg } from '../../foundation/numeric/angle';
+import { MIDDLE_AHEAD } from '../solver/feet';
 import { limitsOf, usualCapacities } from '../solver/limits';
 import { problemOf, type PostureProblem } from '../solver/problem';
 import { balancedLean, squareStart } from '../solver/start';
 import { stanceOf } from '../solver/stance';
 import { stateOf, type PostureState } from '../solver/state';
-import { LEAN, SIDE_LEAN, TURN, Y } from '../solver/variables';
+import { LEAN, LUMBAR, SIDE_LEAN, TURN, Y } from '../solver/variables';
 
 /** Where on a repetition the body is. */
 export interface SquatAim {
@@ -17,6 +18,8 @@ export interface SquatAim {
   readonly shiftM?: number;
   readonly turnDeg?: number;
   readonly sideLeanDeg?: number;
+  /** How far the low back rounds; the pelvis stays that much behind the chest. */
+  readonly lumbarDeg?: number;
   /** Trunk lean when it was seen; otherwise the lean that balances the body over mid-foot. */
   readonly trunkLeanDeg?: number;
 }
@@ -39,6 +42,10 @@ export function squatPosture(body: Body, setup: Setup, aim: SquatAim): Posed {
   q[Y] = aim.shiftM ?? 0;
   q[TURN] = radOfDeg(aim.turnDeg ?? 0);
   q[SIDE_LEAN] = radOfDeg(aim.sideLeanDeg ?? 0);
-  q[LEAN] = aim.trunkLeanDeg === undefined ? balancedLean(problem, q) : radOfDeg(aim.trunkLeanDeg);
+  q[LUMBAR] = radOfDeg(aim.lumbarDeg ?? 0);
+  q[LEAN] =
+    aim.trunkLeanDeg === undefined
+      ? balancedLean(problem, q, MIDDLE_AHEAD)
+      : radOfDeg(aim.trunkLeanDeg);
   return { problem, state: stateOf(problem, q) };
 }

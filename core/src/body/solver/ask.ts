@@ -21,7 +21,6 @@ export interface PostureQuestion {
   readonly body: Body;
   readonly setup: StanceSetup;
   readonly limits: LimitsDeg;
-  readonly tuckDeg: number;
 }
 
 /** What is in the way of a posture, by how much, in its own unit. */
@@ -43,7 +42,15 @@ export type PostureAnswer =
     }
   | { readonly status: 'blocked'; readonly lacks: readonly Lack[] };
 
-const METRES: readonly LimitId[] = ['kneeOnFloor', 'hipsOnFloor', 'hipsBehind', 'balance'];
+const METRES: readonly LimitId[] = [
+  'kneeOnFloor',
+  'hipsOnFloor',
+  'heelsPressed',
+  'toesPressed',
+  'sidePressed',
+  'postReach',
+  'balance',
+];
 const SHARES: readonly LimitId[] = ['weightShare', 'legLength'];
 
 function lackOf({ side, limit, by }: Excess): Lack {
@@ -54,9 +61,9 @@ function lackOf({ side, limit, by }: Excess): Lack {
 
 /** The problem behind a question, with usual strength. */
 export const problemFrom = (question: PostureQuestion): PostureProblem => {
-  const { pattern, body, setup, limits, tuckDeg } = question;
+  const { pattern, body, setup, limits } = question;
   const stance = stanceOf(pattern, setup, body.heightM);
-  return problemOf(body, stance, limitsOf(limits, tuckDeg), usualCapacities(body.massKg));
+  return problemOf(body, stance, limitsOf(limits), usualCapacities(body.massKg));
 };
 
 const answerOf = (problem: PostureProblem, answer: Deepest | Settled): PostureAnswer =>

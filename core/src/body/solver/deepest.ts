@@ -1,16 +1,17 @@
 import { radOfDeg } from '../../foundation/numeric/angle';
+import { otherSide, signOf, type Side } from '../../foundation/sides/side';
 import { bindingAt, type Binding } from './binding';
 import { excessAt, type Excess } from './excess';
-import { atDepth, balanceOf, patternDepth } from './depth';
-import { descend } from './descend';
-import { squarest } from './goals';
-import { firstFound, lowestTask, SAME_DEPTH } from './lowest';
+import { atDepth, patternDepth } from './depth';
+import { descend, type Goal } from './descend';
+import { leastEffort, squarest } from './goals';
+import { firstFound, lowestKnees, lowestTask, SAME_DEPTH } from './lowest';
 import type { PostureProblem } from './problem';
 import { isMirrored, squareBound, squareLowest } from './square';
 import { shallow, startOf } from './start';
 import type { PostureState } from './state';
-import { lowerOfBoth } from './valleys';
-import { freeOf, mix, type Row } from './variables';
+import { lowestToSides } from './valleys';
+import { freeOf, mix, RISE, SWIVEL, Y, type Row } from './variables';
 
 export type Deepest =
   | {
@@ -32,53 +33,114 @@ export type Deepest =
  * optima, each of which can only get worse when a range does, so less range never goes lower.
  */
 export function deepest(problem: PostureProblem): Deepest {
-  if (problem.stance.rear) return reachedOr(problem, lowestStep(problem));
-  const square = squareLowest(problem);
-  if (isMirrored(problem)) return reachedOr(problem, square);
-  const bound = squareBound(problem).depthRad;
-  const isLowest = square && patternDepth(problem).value(square) <= bound + SAME_DEPTH;
-  return reachedOr(problem, isLowest ? square : compensated(problem, bound, square));
+  const bound = boundOf(problem);
+  const lowest = lowestTwisted(problem, bound);
+  if (!lowest) return { status: 'impossible', by: standingExcess(problem) };
+  const isBelow = patternDepth(problem).value(lowest) < bound - SAME_DEPTH;
+  return reached(problem, isBelow ? atBound(problem, bound, lowest) : lowest);
 }
 
-const reachedOr = (problem: PostureProblem, state: PostureState | null): Deepest =>
-  state ? reached(problem, state) : { status: 'impossible', by: standingExcess(problem) };
+/** Depth without shift, turn, tilt or side lean, in the pattern's own measure, radians; null where there is none. */
+export function deepestSquare(problem: PostureProblem): number | null {
+  const { rear } = problem.stance;
+  const state = rear ? lowestStep(problem, rear) : squareLowest(problem);
+  return state && patternDepth(problem).value(state);
+}
+
+/** No twisting takes a body below this; nothing of the kind is said of a step or of even sides. */
+const boundOf = (problem: PostureProblem): number =>
+  problem.stance.rear || isMirrored(problem) ? -Infinity : squareBound(problem).depthRad;
 
 /** What is in the way of standing in this stance at all, and by how much. */
 const standingExcess = (problem: PostureProblem): Excess[] =>
-  excessAt(problem, balanceOf(problem), startOf(problem, shallow(problem)));
+  excessAt(problem, [], startOf(problem, shallow(problem)));
 
-/** One foot behind the other, there are two valleys: over the front foot and over both. */
-const STEP_STARTS: readonly number[] = [10, -20, 30].map(radOfDeg);
+/** Where a step is searched from. */
+interface StepStart {
+  readonly thighDeg: number;
+  readonly riseDeg: number;
+  /** Hips toward the front foot's own side, in metres, and the knees on their circles, in radians. */
+  readonly shiftM?: number;
+  readonly front?: number;
+  readonly rear?: number;
+}
 
-export function lowestStep(problem: PostureProblem): PostureState | null {
+/**
+ * The front foot can carry, or both; the ankle bends behind, or the toes; the hips are over the front
+ * foot with its knee in, or over the other way with its knee out.
+ */
+const STEP_STARTS: readonly StepStart[] = [
+  { thighDeg: 10, riseDeg: 50 },
+  { thighDeg: -20, riseDeg: 50 },
+  { thighDeg: 30, riseDeg: 50 },
+  { thighDeg: 0, riseDeg: 70 },
+  { thighDeg: 10, riseDeg: 65, shiftM: 0.09, front: -0.5, rear: 0.15 },
+  { thighDeg: 10, riseDeg: 65, shiftM: -0.06, front: 0.3, rear: -0.2 },
+];
+
+function stepStart(problem: PostureProblem, rear: Side, start: StepStart): Row {
+  const q = startOf(problem, radOfDeg(start.thighDeg));
+  const front = otherSide(rear);
+  q[RISE] = radOfDeg(start.riseDeg);
+  q[Y] = signOf(front) * (start.shiftM ?? 0);
+  q[SWIVEL[front]] += start.front ?? 0;
+  q[SWIVEL[rear]] += start.rear ?? 0;
+  return q;
+}
+
+function lowestStep(problem: PostureProblem, rear: Side): PostureState | null {
   const task = lowestTask(problem, freeOf(problem.stance));
+  const found = STEP_STARTS.map((start) => firstFound(task, [stepStart(problem, rear, start)]));
+  const lowest = lowestOf(
+    problem,
+    found.flatMap((state) => state ?? []),
+  );
+  return lowest && lowestKnees(task, lowest);
+}
+
+/** The lowest of several postures. */
+export function lowestOf(
+  problem: PostureProblem,
+  states: readonly PostureState[],
+): PostureState | null {
   const depth = patternDepth(problem).value;
-  const found = STEP_STARTS.map((thighRad) => firstFound(task, [startOf(problem, thighRad)]));
-  const states = found.filter((state) => state !== null);
   return states.reduce<PostureState | null>(
     (lowest, state) => (lowest && depth(lowest) <= depth(state) ? lowest : state),
     null,
   );
 }
 
-/** Twisted as far as it helps, and then no deeper than `bound`. */
-function compensated(
-  problem: PostureProblem,
-  bound: number,
-  square: PostureState | null,
-): PostureState | null {
+/**
+ * The lowest posture, however twisted.
+ *
+ * @param enough no more is looked for once it goes so deep, radians in the pattern's own measure
+ */
+export function lowestTwisted(problem: PostureProblem, enough: number): PostureState | null {
+  if (problem.stance.rear) return lowestStep(problem, problem.stance.rear);
+  const square = squareLowest(problem);
+  if (isMirrored(problem)) return square;
+  if (square && patternDepth(problem).value(square) <= enough + SAME_DEPTH) return square;
+  const from = square ? square.q : startOf(problem, shallow(problem));
+  const lowest = lowestOf(problem, [
+    ...(square ? [square] : []),
+    ...lowestToSides(problem, from, enough),
+  ]);
+  return lowest && lowestKnees(lowestTask(problem, freeOf(problem.stance)), lowest);
+}
+
+/** A posture at the bound: twisted no further than it takes to get there. */
+function atBound(problem: PostureProblem, bound: number, lowest: PostureState): PostureState {
+  const square = squareLowest(problem);
   const measure = patternDepth(problem);
   const from = square ? square.q : startOf(problem, shallow(problem));
-  const lowest = lowerOfBoth(problem, from, bound);
-  if (!lowest) return square;
   const depth = measure.value(lowest);
-  if (depth >= bound) return lowest;
   const part = (bound - depth) / Math.max((square ? measure.value(square) : bound) - depth, 1e-9);
   const between = mix(1 - part, lowest.q, part, from);
-  for (const start of [between, from, lowest.q]) {
-    const state = squarestAt(problem, start, bound);
-    if (state) return state;
-  }
+  for (const goal of [squarest, leastEffort(problem)])
+    for (const start of [between, lowest.q, from]) {
+      const state = stoodAt(problem, goal, start, bound);
+      if (state) return state;
+    }
   return lowest;
 }
 
@@ -89,8 +151,9 @@ const reached = (problem: PostureProblem, state: PostureState): Deepest => ({
   binding: bindingAt(problem.conditions, state),
 });
 
-function squarestAt(
+function stoodAt(
   problem: PostureProblem,
+  goal: Goal,
   from: Readonly<Row>,
   depth: number,
 ): PostureState | null {
@@ -98,8 +161,8 @@ function squarestAt(
     {
       problem,
       free: freeOf(problem.stance),
-      goal: squarest,
-      equalities: [...balanceOf(problem), atDepth(patternDepth(problem), depth)],
+      goal,
+      equalities: [atDepth(patternDepth(problem), depth)],
       conditions: problem.conditions,
     },
     from,

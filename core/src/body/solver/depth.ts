@@ -3,7 +3,7 @@ import type { Equality } from './descend';
 import type { PostureProblem } from './problem';
 import type { PostureSlopes } from './slopes';
 import type { PostureState } from './state';
-import { LEAN, mix, scaled, zeroRow, type Row } from './variables';
+import { LEAN, mix, zeroRow, type Row } from './variables';
 
 /**
  * What "deep" means in a pattern; less is deeper. Squat: the mean of both thigh angles. Lunge and
@@ -43,9 +43,3 @@ export const atDepth = (measure: DepthMeasure, depth: number): Equality => ({
   value: (state) => measure.value(state) - depth,
   row: measure.row,
 });
-
-/** The centre of mass is over the line between the feet's middles; nothing asked with a post. */
-export const balanceOf = ({ stance }: PostureProblem): Equality[] =>
-  stance.post
-    ? []
-    : [{ value: ({ offLine }) => offLine, row: (_, { offLine }) => scaled(1, offLine) }];

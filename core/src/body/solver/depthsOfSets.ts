@@ -1,12 +1,10 @@
-import type { Side } from '../../foundation/sides/side';
-import { howDeep, NOTHING_KNOWN, type HowDeep, type Known } from './howDeep';
+import { lowestOf, lowestTwisted } from './deepest';
 import { patternDepth } from './depth';
-import { SAME_DEPTH } from './lowest';
+import { firstFound, lowestKnees, lowestTask, SAME_DEPTH } from './lowest';
 import type { PostureProblem } from './problem';
-import { squareReaches } from './square';
+import { squareBound } from './square';
 import type { PostureState } from './state';
-import type { Valley, Valleys } from './valleys';
-import { mix3, type Row } from './variables';
+import { freeOf } from './variables';
 
 /** A family of problems: one for each set of parts that are taken as the client has them. */
 export interface PartsFamily {
@@ -17,13 +15,91 @@ export interface PartsFamily {
   readonly narrows: (part: number) => boolean;
 }
 
-type Reached = Extract<HowDeep, { status: 'reached' }>;
+/** How deep one set gets, in the pattern's own measure, radians: see `patternDepth`. */
+export type HowDeep =
+  { readonly status: 'reached'; readonly depthRad: number } | { readonly status: 'impossible' };
+
+/** What is known of one set. */
+interface Known {
+  readonly problem: PostureProblem;
+  /** The lowest posture that was found, twisted or not; null where nobody can stand. */
+  readonly lowest: PostureState | null;
+  /** No twisting takes it below this, and the posture that stands for it. */
+  readonly bound: ReturnType<typeof squareBound>;
+}
 
 /** Rounding that a posture may be over a limit by and still serve for a narrower problem. */
 const HELD = 1e-9;
 
 const holdsIn = ({ conditions }: PostureProblem, state: PostureState): boolean =>
   conditions.every(({ slack }) => slack(state) > -HELD);
+
+const depthIn = ({ problem, lowest }: Known): number =>
+  lowest ? patternDepth(problem).value(lowest) : Infinity;
+
+/**
+ * How deep each of the 2ⁿ sets gets. Narrower ranges take nobody deeper: a lowest posture that the
+ * narrower ranges still hold stays the lowest, one that they do not hold is where to look from, and one
+ * that a narrower problem has holds in every wider one.
+ *
+ * @param onWorked called after each set, with how many are done
+ */
+export function depthsOfSets(family: PartsFamily, onWorked: (done: number) => void): HowDeep[] {
+  const known: Known[] = [];
+  // Counting up, every set comes after all that lack one of its members.
+  for (let members = 0; members < 1 << family.count; members++) {
+    const lacking = (narrowing: boolean) => setsLacking(family, members, narrowing, known);
+    known.push(knownFrom(family.problemOf(members), lacking(true), lacking(false)));
+    onWorked(known.length);
+  }
+  return depthsFrom(family, known);
+}
+
+/** What is known of the sets that lack one member: one that narrows, or one that does not. */
+function setsLacking(
+  { count, narrows }: PartsFamily,
+  members: number,
+  narrowing: boolean,
+  known: readonly Known[],
+): Known[] {
+  const sets: Known[] = [];
+  for (let part = 0; part < count; part++)
+    if (members & (1 << part) && narrows(part) === narrowing)
+      sets.push(known[members & ~(1 << part)]);
+  return sets;
+}
+
+/** So few narrowing members that nothing near by is known well enough: all is searched. */
+const SEARCHED = 2;
+
+/**
+ * @param wider the same body and stance with one range less narrow
+ * @param beside another body or stance with the same ranges: says nothing of the depth, but where to look
+ */
+function knownFrom(
+  problem: PostureProblem,
+  wider: readonly Known[],
+  beside: readonly Known[],
+): Known {
+  const bound = boundFrom(problem, wider);
+  if (wider.some(({ lowest }) => !lowest)) return { problem, lowest: null, bound };
+  const shallowest = wider.reduce<Known | null>(
+    (least, one) => (least && depthIn(least) >= depthIn(one) ? least : one),
+    null,
+  );
+  if (shallowest?.lowest && holdsIn(problem, shallowest.lowest))
+    return { problem, lowest: shallowest.lowest, bound };
+  const isNear = beside.length > 0 || wider.length > SEARCHED;
+  const lowest = isNear ? lowestFrom(problem, [...wider, ...beside]) : null;
+  return { problem, lowest: lowest ?? lowestTwisted(problem, bound.depthRad), bound };
+}
+
+/** The bound of a wider set, where its posture still holds with the better side's range on both. */
+function boundFrom(problem: PostureProblem, wider: readonly Known[]): Known['bound'] {
+  if (problem.stance.rear) return { depthRad: -Infinity, state: null };
+  const held = wider.find(({ bound: { state } }) => state && holdsInBest(problem, state));
+  return squareBound(problem, held?.bound.state ?? null);
+}
 
 /** The same for a square posture with the better side's range on both: no range fails it twice. */
 function holdsInBest({ conditions }: PostureProblem, state: PostureState): boolean {
@@ -34,145 +110,29 @@ function holdsInBest({ conditions }: PostureProblem, state: PostureState): boole
   );
 }
 
-/**
- * How deep each of the 2ⁿ sets gets. Narrower ranges take nobody deeper, so a lowest posture that
- * the narrower ranges still hold stays the lowest, and one that they do not hold is a depth that
- * the narrower problem does not go below. Only what that leaves open is worked out.
- *
- * @param onWorked called after each set, with how many are done
- */
-export function depthsOfSets(family: PartsFamily, onWorked: (done: number) => void): HowDeep[] {
-  const answers: HowDeep[] = [];
-  // Counting up, every set comes after all that lack one of its members.
-  for (let members = 0; members < 1 << family.count; members++) {
-    const lacking = (narrows: boolean) => setsLacking(family, members, narrows, answers);
-    const expected = (side: Side) => expectedEntry(family, members, side, answers);
-    answers.push(narrowed(family.problemOf(members), lacking(true), lacking(false), expected));
-    onWorked(answers.length);
-  }
-  return answers;
-}
-
-/** The answers of the sets that lack one member: one that narrows, or one that does not. */
-function setsLacking(
-  { count, narrows }: PartsFamily,
-  members: number,
-  narrowing: boolean,
-  answers: readonly HowDeep[],
-): HowDeep[] {
-  const sets: HowDeep[] = [];
-  for (let part = 0; part < count; part++)
-    if (members & (1 << part) && narrows(part) === narrowing)
-      sets.push(answers[members & ~(1 << part)]);
-  return sets;
-}
-
-function narrowed(
-  problem: PostureProblem,
-  wider: readonly HowDeep[],
-  beside: readonly HowDeep[],
-  expected: (side: Side) => Row | null,
-): HowDeep {
-  // What stops a wider set altogether stops this one too.
-  const stopped = wider.find(({ status }) => status === 'impossible');
-  if (stopped) return stopped;
-  const reached = wider as readonly Reached[];
-  const told = knownFrom(
+/** The lowest that the lowest postures of problems near by lead to; null where none leads anywhere. */
+function lowestFrom(problem: PostureProblem, near: readonly Known[]): PostureState | null {
+  const task = lowestTask(problem, freeOf(problem.stance));
+  const starts = new Set(near.flatMap(({ lowest }) => lowest ?? []));
+  const lowest = lowestOf(
     problem,
-    reached.map((one) => one.known),
+    [...starts].flatMap(({ q }) => firstFound(task, [q]) ?? []),
   );
-  const known = { ...told, valleys: entriesFrom(beside, told.valleys, expected) };
-  const same = reached.find((one) => isStillDeepest(problem, one, known));
-  return same ? { ...same, known } : howDeep(problem, known);
+  return lowest && lowestKnees(task, lowest);
 }
 
-/** Another body or stance says nothing of the depth, but where its valleys are. */
-function entriesFrom(
-  beside: readonly HowDeep[],
-  valleys: Valleys,
-  expected: (side: Side) => Row | null,
-): Valleys {
-  const other = beside.find((one) => one.status === 'reached')?.known.valleys;
-  const entry = (side: Side): Valley => ({
-    ...valleys[side],
-    near: expected(side) ?? valleys[side].near ?? other?.[side].near ?? null,
-  });
-  return { left: entry('left'), right: entry('right') };
-}
-
-/**
- * Where a valley should be if two parts moved it as if each were alone: the sum of what each did.
- */
-function expectedEntry(
-  { count }: PartsFamily,
-  members: number,
-  side: Side,
-  answers: readonly HowDeep[],
-): Row | null {
-  const lowest = (set: number): Readonly<Row> | undefined => {
-    const answer = answers[set];
-    return answer.status === 'reached' ? answer.known.valleys[side].state?.q : undefined;
-  };
-  for (let one = count - 1; one > 0; one--) {
-    const without = members & ~(1 << one);
-    const q = without !== members && lowest(without);
-    if (!q) continue;
-    for (let other = one - 1; other >= 0; other--) {
-      if (!(members & (1 << other))) continue;
-      const [beside, neither] = [lowest(members & ~(1 << other)), lowest(without & ~(1 << other))];
-      if (beside && neither) return mix3(1, q, 1, beside, -1, neither);
-    }
-  }
-  return null;
-}
-
-function isStillDeepest(problem: PostureProblem, { state, depthRad }: Reached, known: Known) {
-  if (!state || !holdsIn(problem, state)) return false;
-  if (problem.stance.rear) return true;
-  const { squareBest } = known;
-  if (!squareBest) return squareReaches(problem, depthRad);
-  return depthRad >= patternDepth(problem).value(squareBest) - SAME_DEPTH;
-}
-
-/** What the wider problems' postures say of a narrower one. */
-function knownFrom(problem: PostureProblem, wider: readonly Known[]): Known {
-  if (wider.length === 0 || problem.stance.rear) return NOTHING_KNOWN;
-  return {
-    square: firstHeld(
-      holdsIn,
-      problem,
-      wider.map(({ square }) => square),
-    ),
-    squareBest: firstHeld(
-      holdsInBest,
-      problem,
-      wider.map(({ squareBest }) => squareBest),
-    ),
-    valleys: {
-      left: narrowedValley(
-        problem,
-        wider.map(({ valleys }) => valleys.left),
-      ),
-      right: narrowedValley(
-        problem,
-        wider.map(({ valleys }) => valleys.right),
-      ),
-    },
-  };
-}
-
-/** Sets often share their postures: each is asked once. */
-function firstHeld(
-  holds: typeof holdsIn,
-  problem: PostureProblem,
-  states: readonly (PostureState | null)[],
-): PostureState | null {
-  for (const state of new Set(states)) if (state && holds(problem, state)) return state;
-  return null;
-}
-
-/** What the same valley of several wider problems says of a narrower one's: the least deep counts. */
-function narrowedValley(problem: PostureProblem, wider: readonly Valley[]): Valley {
-  const { depthRad, state, near } = wider.reduce((a, b) => (b.depthRad > a.depthRad ? b : a));
-  return { depthRad, state: state && holdsIn(problem, state) ? state : null, near };
+/** Counting down, every set comes after all that have one more member: what holds there holds here. */
+function depthsFrom({ count, narrows }: PartsFamily, known: readonly Known[]): HowDeep[] {
+  const depths = known.map(depthIn);
+  for (let members = known.length - 1; members >= 0; members--)
+    for (let part = 0; part < count; part++)
+      if (members & (1 << part) && narrows(part)) {
+        const wider = members & ~(1 << part);
+        depths[wider] = Math.min(depths[wider], depths[members]);
+      }
+  return known.map(({ lowest, bound: { depthRad } }, members) =>
+    lowest
+      ? { status: 'reached', depthRad: Math.max(depths[members], depthRad - SAME_DEPTH) }
+      : { status: 'impossible' },
+  );
 }

@@ -44,6 +44,8 @@ const ARRIVED = 1e-8;
 /** After one below this the next would have arrived: steps shrink faster and faster. */
 const LAST = 1e-5;
 const HELD = 1e-9;
+/** With so much left (radians, metres or a share) a condition is not looked at until it comes nearer. */
+const FAR = 0.7;
 /** How many postures a step may be compared with. */
 const MEMORY = 5;
 
@@ -79,11 +81,18 @@ function placeOf({ goal, equalities, conditions }: Task, state: PostureState): P
   return { state, goal: goal.value(state), violation, least };
 }
 
-function localOf({ problem, goal, equalities, conditions, free }: Task, { state }: Place): Local {
+function localOf(
+  { problem, goal, equalities, conditions, free }: Task,
+  { state, least }: Place,
+): Local {
   const slopes = slopesOf(problem, state);
   const normals: Readonly<Row>[] = [];
   for (const { row } of equalities) normals.push(pick(free, row(state, slopes)));
-  for (const { row } of conditions) normals.push(pick(free, row(state, slopes)));
+  const nothing = free.map(() => 0);
+  conditions.forEach(({ row }, i) => {
+    const isFar = least[equalities.length + i] < -FAR;
+    normals.push(isFar ? nothing : pick(free, row(state, slopes)));
+  });
   return { slopes, gradient: pick(free, goal.gradient(state, slopes)), normals };
 }
 

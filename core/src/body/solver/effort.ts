@@ -1,10 +1,16 @@
-import { SIDES } from '../../foundation/sides/side';
+import { radOfDeg } from '../../foundation/numeric/angle';
+import { SIDES, type Side } from '../../foundation/sides/side';
+import { MIDDLE_AHEAD } from './feet';
+import { backMomentOf, momentsOf } from './moments';
+import { backSlope } from './momentSlopes';
 import type { PostureProblem } from './problem';
 import type { PostureSlopes } from './slopes';
 import type { PostureState } from './state';
 import {
-  COUNT,
+  addScaled,
   LEAN,
+  LUMBAR,
+  PULL,
   RISE,
   scaled,
   SIDE_LEAN,
@@ -22,11 +28,13 @@ import {
  */
 type Cost = readonly [variable: number, cost: number];
 const SIDE_BY_SIDE: readonly Cost[] = [
-  [LEAN, 0.15],
+  [LEAN, 0.4],
   [SIDE_LEAN, 1],
   [TURN, 2],
   [TILT, 2],
   [Y, 0.8],
+  [LUMBAR, 0.1],
+  [PULL, 1],
 ];
 
 /** One foot behind the other, a tall trunk is part of the pattern and balance is not in doubt. */
@@ -34,39 +42,62 @@ const ONE_BEHIND: readonly Cost[] = [
   [LEAN, 0.8],
   [Y, 1],
   [RISE, 0.1],
+  [LUMBAR, 0.3],
+  [PULL, 1],
 ];
 
 export const costsOf = ({ rear }: { readonly rear: unknown }): readonly Cost[] =>
   rear ? ONE_BEHIND : SIDE_BY_SIDE;
 
-/** Cost of tucking the pelvis under, per radian beyond the hip's own range. */
-const TUCK_COST = 0.6;
+/** As far as a low back bends forward before anybody speaks of rounding. */
+const NEUTRAL_DEG = 10;
+const NEUTRAL = radOfDeg(NEUTRAL_DEG);
+/** Costs per radian of rounding beyond neutral, of arching, and per shin's length of a knee off its line. */
+const ROUNDING = 0.5;
+const ARCHING = 1.2;
+const OFF_LINE = 1.5;
+/** Per foot's length that the feet are pressed away from their middle: a body keeps clear of the edges. */
+const OFF_MIDDLE = 1.5;
+/**
+ * Per radian that a hip of usual strength holds its thigh open: what a weak hip lets go of, so that
+ * the knee falls in.
+ */
+const HOLDING_OPEN = 0.12;
+const USUAL_HIP_NM_PER_KG = 3;
 
-/** Moments over capacities, as plain numbers, then the small costs. */
-function effortValues(problem: PostureProblem, state: PostureState): number[] {
-  const { capacities } = problem;
-  const values: number[] = [];
-  for (const side of SIDES) {
-    const { hip, knee } = state.moments[side];
-    values.push(hip / capacities[side].hipNm, knee / capacities[side].kneeNm);
-  }
-  for (const [variable, cost] of costsOf(problem.stance)) values.push(cost * state.q[variable]);
-  for (const side of SIDES) values.push(TUCK_COST * tuckOn(problem, state, side));
-  return values;
+/** How far the low back is beyond neutral, one way or the other, with what that costs. */
+function backOff(lumbarRad: number): readonly [rad: number, cost: number] {
+  if (lumbarRad > NEUTRAL) return [lumbarRad - NEUTRAL, ROUNDING];
+  return lumbarRad < 0 ? [lumbarRad, ARCHING] : [0, 0];
 }
 
-/** How far one hip is beyond its own range, borrowed from the low back, in radians. */
-export function tuckOn(
-  { limits }: PostureProblem,
-  { legs }: PostureState,
-  side: 'left' | 'right',
-): number {
-  const { hipBend, hamstrings } = limits.sides[side];
-  const leg = legs[side];
-  const line = hamstrings
-    ? hamstrings.rangeRad + hamstrings.slope * leg.kneeBendRad
-    : Number.POSITIVE_INFINITY;
-  return Math.max(0, leg.hipBendRad - Math.min(hipBend, line));
+/** What holding a thigh open costs this hip, per radian. */
+const openCost = ({ capacities, body }: PostureProblem, side: Side): number =>
+  (HOLDING_OPEN * USUAL_HIP_NM_PER_KG * body.massKg) / capacities[side].hipNm;
+
+const isOpen = ({ legs }: PostureState, side: Side): boolean => legs[side].hipOpenRad > 0;
+
+/** Moments over capacities, as plain numbers, then the small costs: the sum of their squares counts. */
+function forEachValue(
+  problem: PostureProblem,
+  state: PostureState,
+  visit: (value: number) => void,
+): void {
+  const { capacities, stance } = problem;
+  for (const side of SIDES) {
+    const { hip, knee, ankle } = momentsOf(problem, state, side);
+    const { hipNm, kneeNm, ankleNm } = capacities[side];
+    visit(hip / hipNm);
+    visit(knee / kneeNm);
+    visit(ankle / ankleNm);
+    visit(OFF_LINE * state.legs[side].kneeOff);
+    visit(isOpen(state, side) ? openCost(problem, side) * state.legs[side].hipOpenRad : 0);
+  }
+  visit(backMomentOf(problem, state) / capacities.backNm);
+  visit(OFF_MIDDLE * (state.pressure.ahead - MIDDLE_AHEAD));
+  const [off, cost] = backOff(state.q[LUMBAR]);
+  visit(cost * off);
+  for (const [variable, each] of costsOf(stance)) visit(each * state.q[variable]);
 }
 
 const rowOfCost = ([variable, cost]: Cost): Row => {
@@ -75,7 +106,7 @@ const rowOfCost = ([variable, cost]: Cost): Row => {
   return row;
 };
 
-/** The derivative of each of these values. */
+/** The derivative of each of these values, in the same order. */
 export function effortRows(
   problem: PostureProblem,
   state: PostureState,
@@ -84,14 +115,21 @@ export function effortRows(
   const { capacities, stance } = problem;
   const rows: Readonly<Row>[] = [];
   for (const side of SIDES) {
-    const { hip, knee } = slopes.moments(side);
-    rows.push(scaled(1 / capacities[side].hipNm, hip), scaled(1 / capacities[side].kneeNm, knee));
+    const { hip, knee, ankle } = slopes.moments(side);
+    const { hipNm, kneeNm, ankleNm } = capacities[side];
+    const leg = slopes.legs[side];
+    rows.push(
+      scaled(1 / hipNm, hip),
+      scaled(1 / kneeNm, knee),
+      scaled(1 / ankleNm, ankle),
+      scaled(OFF_LINE, leg.kneeOff),
+      isOpen(state, side) ? scaled(openCost(problem, side), leg.hipOpen) : zeroRow(),
+    );
   }
+  rows.push(scaled(1 / capacities.backNm, backSlope(problem, state)));
+  rows.push(scaled(OFF_MIDDLE, slopes.ahead));
+  rows.push(rowOfCost([LUMBAR, backOff(state.q[LUMBAR])[1]]));
   rows.push(...costsOf(stance).map(rowOfCost));
-  for (const side of SIDES) {
-    const tucked = tuckOn(problem, state, side) > 0;
-    rows.push(tucked ? scaled(TUCK_COST, slopes.legs[side].hipBend) : zeroRow());
-  }
   return rows;
 }
 
@@ -102,25 +140,18 @@ export function effortGradient(
   slopes: PostureSlopes,
 ): Row {
   const gradient = zeroRow();
-  const add = (weight: number, row: Readonly<Row>) => {
-    for (let i = 0; i < COUNT; i++) gradient[i] += weight * row[i];
-  };
-  for (const side of SIDES) {
-    const { hipNm, kneeNm } = problem.capacities[side];
-    const [at, rows] = [state.moments[side], slopes.moments(side)];
-    add(at.hip / (hipNm * hipNm), rows.hip);
-    add(at.knee / (kneeNm * kneeNm), rows.knee);
-    const tuck = tuckOn(problem, state, side);
-    if (tuck > 0) add(TUCK_COST * TUCK_COST * tuck, slopes.legs[side].hipBend);
-  }
-  for (const [variable, cost] of costsOf(problem.stance))
-    gradient[variable] += cost * cost * state.q[variable];
+  const rows = effortRows(problem, state, slopes);
+  let at = 0;
+  forEachValue(problem, state, (value) => {
+    if (value !== 0) addScaled(gradient, value, rows[at]);
+    at += 1;
+  });
   return gradient;
 }
 
 /** Sum of squares: what `settle` makes least. */
 export function effortOf(problem: PostureProblem, state: PostureState): number {
   let sum = 0;
-  for (const value of effortValues(problem, state)) sum += value * value;
+  forEachValue(problem, state, (value) => (sum += value * value));
   return sum;
 }

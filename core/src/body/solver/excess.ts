@@ -3,7 +3,7 @@ import { RANGE_LIMITS, type Condition } from './conditions';
 import { descend, type Equality } from './descend';
 import { leastExcess } from './goals';
 import type { PostureProblem } from './problem';
-import { stateOf, type PostureState } from './state';
+import type { PostureState } from './state';
 import { squareOf, type Row } from './variables';
 
 /** A limit that a posture would have to exceed, and by how much: radians, metres or a share. */
@@ -48,6 +48,6 @@ export function excessAt(
   if (over.length > 0) return over;
   const off = equalities.some(({ value }) => Math.abs(value(descent.state)) > WORTH_SAYING);
   if (!off) return [];
-  const state = stateOf(problem, descent.state.q);
-  return [{ side: null, limit: 'balance', by: Math.abs(state.offLine) }];
+  const missed = equalities.map(({ value }) => Math.abs(value(descent.state)));
+  return [{ side: null, limit: 'balance', by: Math.max(...missed) }];
 }

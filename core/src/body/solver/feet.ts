@@ -8,8 +8,10 @@ import type { Stance } from './stance';
 export const HEEL_BEHIND = 0.25;
 export const TOE_AHEAD = 0.75;
 export const BALL_AHEAD = 0.47;
-/** The middle of the foot, where a balanced body presses, ahead of the ankle. */
+/** The middle of the foot, where a body at rest presses, ahead of the ankle. */
 export const MIDDLE_AHEAD = 0.25;
+/** As far back and as far forward as a body can press and stay on its feet. */
+export const PRESSURE_AHEAD = { least: 0.12, most: 0.4 } as const;
 /** Heel to ball: what a lifted heel turns about. */
 const HEEL_TO_BALL = HEEL_BEHIND + BALL_AHEAD;
 
@@ -27,8 +29,11 @@ export interface Foot {
   readonly pitchRad: number;
   /** The foot may rise onto its ball: the rear foot of a lunge or split. */
   readonly rises: boolean;
-  /** Where the foot presses when the body is balanced. */
-  readonly pressure: Vec3;
+  /** Its middle on the ground; of a foot that rises, its ball. */
+  readonly middle: Vec3;
+  /** Where it presses with no share of its length ahead of the ankle, and how that moves with the share. */
+  readonly pressureFrom: Vec3;
+  readonly pressureBy: Vec3;
   readonly floorM: number;
 }
 
@@ -37,6 +42,9 @@ const heading = (side: Side, outRad: number): Vec3 => [
   signOf(side) * Math.sin(outRad),
   0,
 ];
+
+/** Level, to the client's left of a level direction. */
+export const leftOf = (level: Vec3): Vec3 => [-level[1], level[0], 0];
 
 /** Where one foot stands and how a heel wedge pitches it. */
 export function footOf(body: Body, stance: Stance, side: Side): Foot {
@@ -49,6 +57,7 @@ export function footOf(body: Body, stance: Stance, side: Side): Foot {
   const x = rises ? -stance.stepM : 0;
   const y = (signOf(side) * stance.widthM) / 2;
   const ahead = rises ? BALL_AHEAD : MIDDLE_AHEAD;
+  const middle: Vec3 = [x + ahead * footM * forward[0], y + ahead * footM * forward[1], floorM];
   return {
     side,
     footM,
@@ -58,7 +67,10 @@ export function footOf(body: Body, stance: Stance, side: Side): Foot {
     shinPlane: heading(side, stance.toeOutRad[side] + stance.kneeCueRad[side]),
     pitchRad: asinClamped(wedged / (HEEL_TO_BALL * footM)),
     rises,
-    pressure: [x + ahead * footM * forward[0], y + ahead * footM * forward[1], floorM],
+    middle,
+    // One that has risen presses with its ball, wherever the other one does.
+    pressureFrom: rises ? middle : [x, y, floorM],
+    pressureBy: rises ? [0, 0, 0] : [footM * forward[0], footM * forward[1], 0],
     floorM,
   };
 }

@@ -3,7 +3,9 @@ import type { Pattern } from '../stance/patterns';
 import { degOfRad, radOfDeg } from '../../foundation/numeric/angle';
 import { deepest } from './deepest';
 import type { Capacities, Limits } from './limits';
-import { problemOf } from './problem';
+import { SIDES } from '../../foundation/sides/side';
+import { momentsOf } from './moments';
+import { problemOf, type PostureProblem } from './problem';
 import { candidatesFrom } from './levers';
 import { settle, type DepthAim } from './settle';
 import { stanceOf, type StanceSetup } from './stance';
@@ -52,8 +54,8 @@ export interface Fit {
   readonly tried: number;
 }
 
-const most = (state: PostureState, joint: 'hip' | 'knee'): number =>
-  Math.max(Math.abs(state.moments.left[joint]), Math.abs(state.moments.right[joint]));
+const most = (problem: PostureProblem, state: PostureState, joint: 'hip' | 'knee'): number =>
+  Math.max(...SIDES.map((side) => Math.abs(momentsOf(problem, state, side)[joint])));
 
 const depthOf = (aim: FitAim): DepthAim =>
   'thighDeg' in aim
@@ -79,7 +81,7 @@ function valueOf(input: FitInput, setup: StanceSetup, aim: FitAim): Omit<Fitted,
   const value =
     aim.for === 'upright'
       ? degOfRad(state.q[LEAN])
-      : most(state, aim.for === 'knees' ? 'knee' : 'hip');
+      : most(problem, state, aim.for === 'knees' ? 'knee' : 'hip');
   return { setup, value, reachesDeg };
 }
 

@@ -4,17 +4,13 @@ import { costsOf, effortGradient, effortOf, effortRows } from './effort';
 import type { Condition } from './conditions';
 import type { PostureProblem } from './problem';
 import type { PostureState } from './state';
-import { COUNT, LEAN, scaled, STEP, zeroRow, type Row } from './variables';
+import { addScaled, LEAN, scaled, STEP, zeroRow, type Row } from './variables';
 
 /** Gauss–Newton curvature of a sum of squares, halved. */
 const squaresCurvature =
   (rows: readonly Readonly<Row>[]): Curvature =>
   (i, j) =>
     rows.reduce((sum, row) => sum + row[i] * row[j], 0);
-
-function addTo(sum: Row, weight: number, row: Readonly<Row>): void {
-  for (let i = 0; i < COUNT; i++) sum[i] += weight * row[i];
-}
 
 /** Least effort: squared moments over capacities and the small costs of posture. */
 export const leastEffort = (problem: PostureProblem): Goal => ({
@@ -62,7 +58,7 @@ export function leastExcess(problem: PostureProblem, soft: readonly Condition[])
     gradient: (state, slopes) => {
       const gradient = effortGradient(problem, state, slopes);
       for (const one of over(state))
-        addTo(gradient, -OVER * excess(one, state), one.row(state, slopes));
+        addScaled(gradient, -OVER * excess(one, state), one.row(state, slopes));
       return gradient;
     },
     curvature: (state, slopes) =>

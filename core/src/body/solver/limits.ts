@@ -1,5 +1,5 @@
 import { radOfDeg } from '../../foundation/numeric/angle';
-import { SIDES, type Side } from '../../foundation/sides/side';
+import type { Side } from '../../foundation/sides/side';
 
 /**
  * A muscle over two joints as a line: `range` at one end of the other joint, growing by `slope` for
@@ -18,7 +18,12 @@ export interface SideLimits {
   readonly hipTurnIn: number;
   readonly hipTurnOut: number;
   readonly hipOpen: number;
-  /** How far the thigh goes behind the trunk. */
+  /** How far the thigh goes across, toward the other leg. */
+  readonly hipAdduct: number;
+  /** How far the shin tilts to a side of its foot: to the inside, to the outside. */
+  readonly shinTiltIn: number;
+  readonly shinTiltOut: number;
+  /** How far the thigh goes behind the pelvis. */
   readonly hipExtend: number;
   /** How far the toes let the heel rise. */
   readonly toeBend: number;
@@ -32,12 +37,16 @@ export interface SideLimits {
 
 export interface Limits {
   readonly sides: Readonly<Record<Side, SideLimits>>;
-  /** How far the pelvis may tuck under to go on when the hips are at their end. */
-  readonly tuckRad: number;
+  /** How far the low back bends forward, and how far back (less than nothing). */
+  readonly lumbarRad: number;
+  readonly lumbarArchRad: number;
 }
 
-/** How far a pelvis may tuck under: about what a low back has from its arch to round. */
-export const MOST_TUCK_DEG = 20;
+/**
+ * What a low back bends, from its arch in standing: a usual one arches by 15° more and rounds by 30°. Up
+ * to 10° nobody speaks of rounding, and nobody who has not said more is let go further.
+ */
+export const LUMBAR_DEG = { arch: 15, neutral: 10, round: 30 } as const;
 
 /**
  * How much of a joint's bend a two-joint muscle gives back at the other joint: ratios of its moment
@@ -46,14 +55,17 @@ export const MOST_TUCK_DEG = 20;
  */
 const SLOPES = { hamstrings: 0.7, longCalf: 0.35, frontThigh: 0.6 } as const;
 
-/** What no living joint leaves: calf meets thigh, belly meets thigh. Used where nothing was given. */
+/** What no living joint leaves. Used where nothing was given. */
 const BODY_CEILINGS_DEG = {
   ankleBend: 60,
   hipBend: 150,
   kneeBend: 160,
   hipExtend: 45,
   toeBend: 80,
+  hipAdduct: 45,
 } as const;
+/** What is taken where nobody has measured it: a bent hip opens so far, a shin tilts so far over its foot. */
+const UNMEASURED_DEG = { hipOpen: 50, shinTilt: 12 } as const;
 
 /** Degrees as they come from a case file, a check or a slider; absent means not limited. */
 export interface SideLimitsDeg {
@@ -63,6 +75,9 @@ export interface SideLimitsDeg {
   readonly hipTurnInDeg?: number;
   readonly hipTurnOutDeg?: number;
   readonly hipOpenDeg?: number;
+  readonly hipAdductDeg?: number;
+  readonly shinTiltInDeg?: number;
+  readonly shinTiltOutDeg?: number;
   readonly hipExtendDeg?: number;
   readonly toeBendDeg?: number;
   /** Hip bend with the knee straight: the straight-leg raise. */
@@ -76,6 +91,10 @@ export interface SideLimitsDeg {
 export interface LimitsDeg {
   readonly left?: SideLimitsDeg;
   readonly right?: SideLimitsDeg;
+  /** How far the low back bends forward; not given: as far as neutral goes. */
+  readonly lumbarBendDeg?: number;
+  /** How far it arches beyond standing. */
+  readonly lumbarArchDeg?: number;
 }
 
 const orCeiling = (deg: number | undefined, ceilingDeg: number): number =>
@@ -96,24 +115,28 @@ export function sideLimits(given: SideLimitsDeg): SideLimits {
     toeBend: orCeiling(given.toeBendDeg, BODY_CEILINGS_DEG.toeBend),
     hipTurnIn: orNone(given.hipTurnInDeg),
     hipTurnOut: orNone(given.hipTurnOutDeg),
-    hipOpen: orNone(given.hipOpenDeg),
+    hipOpen: radOfDeg(given.hipOpenDeg ?? UNMEASURED_DEG.hipOpen),
+    hipAdduct: orCeiling(given.hipAdductDeg, BODY_CEILINGS_DEG.hipAdduct),
+    shinTiltIn: radOfDeg(given.shinTiltInDeg ?? UNMEASURED_DEG.shinTilt),
+    shinTiltOut: radOfDeg(given.shinTiltOutDeg ?? UNMEASURED_DEG.shinTilt),
     hamstrings: lineOf(given.straightLegRaiseDeg, SLOPES.hamstrings),
     longCalf: lineOf(given.ankleBendStraightDeg, SLOPES.longCalf),
     frontThigh: lineOf(given.kneeBendHipStraightDeg, SLOPES.frontThigh),
   };
 }
 
-/** Limits in radians from degrees; `tuckDeg` is how far the pelvis may tuck under, 0 for not. */
-export const limitsOf = (given: LimitsDeg = {}, tuckDeg = 0): Limits => ({
+/** Limits in radians from degrees. */
+export const limitsOf = (given: LimitsDeg = {}): Limits => ({
   sides: { left: sideLimits(given.left ?? {}), right: sideLimits(given.right ?? {}) },
-  tuckRad: radOfDeg(tuckDeg),
+  lumbarRad: radOfDeg(given.lumbarBendDeg ?? LUMBAR_DEG.neutral),
+  lumbarArchRad: -radOfDeg(given.lumbarArchDeg ?? LUMBAR_DEG.arch),
 });
 
 const better = (a: TwoJointLine | null, b: TwoJointLine | null): TwoJointLine | null =>
   a && b ? (a.rangeRad > b.rangeRad ? a : b) : null;
 
 /** Limits with the better side's range on both sides. */
-export function bestOfBoth({ sides, tuckRad }: Limits): Limits {
+export function bestOfBoth({ sides, ...lumbar }: Limits): Limits {
   const { left: a, right: b } = sides;
   const most = (name: keyof SideLimits) => Math.max(a[name] as number, b[name] as number);
   const both: SideLimits = {
@@ -123,29 +146,49 @@ export function bestOfBoth({ sides, tuckRad }: Limits): Limits {
     hipTurnIn: most('hipTurnIn'),
     hipTurnOut: most('hipTurnOut'),
     hipOpen: most('hipOpen'),
+    hipAdduct: most('hipAdduct'),
+    shinTiltIn: most('shinTiltIn'),
+    shinTiltOut: most('shinTiltOut'),
     hipExtend: most('hipExtend'),
     toeBend: most('toeBend'),
     hamstrings: better(a.hamstrings, b.hamstrings),
     longCalf: better(a.longCalf, b.longCalf),
     frontThigh: better(a.frontThigh, b.frontThigh),
   };
-  return { sides: { left: both, right: both }, tuckRad };
+  return { sides: { left: both, right: both }, ...lumbar };
 }
 
-/** Moments that hips and knees can hold, in newton metres. */
+/** Moments that a leg's joints can hold, in newton metres. */
 interface Capacity {
   readonly hipNm: number;
   readonly kneeNm: number;
+  readonly ankleNm: number;
 }
-export type Capacities = Readonly<Record<Side, Capacity>>;
+export type Capacities = Readonly<Record<Side, Capacity>> & {
+  /** What the low back can hold. */
+  readonly backNm: number;
+};
 
 /** Usual strength per kilogram of body mass, slow and in mid-range. Ours, rounded. */
-const USUAL_NM_PER_KG = { hipNm: 3, kneeNm: 2.5 } as const;
+const USUAL_NM_PER_KG = { hipNm: 3, kneeNm: 2.1, ankleNm: 2.5, backNm: 5 } as const;
 
-export const usualCapacities = (massKg: number): Capacities =>
-  Object.fromEntries(
-    SIDES.map((side) => [
-      side,
-      { hipNm: USUAL_NM_PER_KG.hipNm * massKg, kneeNm: USUAL_NM_PER_KG.kneeNm * massKg },
-    ]),
-  ) as unknown as Capacities;
+/**
+ * Strength of a body of this mass.
+ *
+ * @param share of usual strength at each joint and in the low back; 1 where nothing is said
+ */
+export function capacitiesOf(
+  massKg: number,
+  share: Partial<Record<'hip' | 'knee' | 'ankle' | 'back', number>> = {},
+): Capacities {
+  const { hip = 1, knee = 1, ankle = 1, back = 1 } = share;
+  const side: Capacity = {
+    hipNm: hip * USUAL_NM_PER_KG.hipNm * massKg,
+    kneeNm: knee * USUAL_NM_PER_KG.kneeNm * massKg,
+    ankleNm: ankle * USUAL_NM_PER_KG.ankleNm * massKg,
+  };
+  return { left: side, right: side, backNm: back * USUAL_NM_PER_KG.backNm * massKg };
+}
+
+/** Usual strength. */
+export const usualCapacities = (massKg: number): Capacities => capacitiesOf(massKg);

@@ -1,16 +1,17 @@
-import { balanceOf, patternDepth } from './depth';
+import { patternDepth } from './depth';
 import { descend, type Task } from './descend';
 import { lowest } from './goals';
 import type { PostureProblem } from './problem';
 import type { PostureState } from './state';
-import type { Row } from './variables';
+import { SIDES, type Side } from '../../foundation/sides/side';
+import { SWIVEL, type Row } from './variables';
 
 /** The lowest posture that these variables can reach. */
 export const lowestTask = (problem: PostureProblem, free: readonly number[]): Task => ({
   problem,
   free,
   goal: lowest(patternDepth(problem)),
-  equalities: balanceOf(problem),
+  equalities: [],
   conditions: problem.conditions,
 });
 
@@ -21,6 +22,24 @@ export function firstFound(task: Task, starts: readonly Readonly<Row>[]): Postur
     if (descent.status === 'found') return descent.state;
   }
   return null;
+}
+
+/** A knee turned in by so much gets out of the valley with that knee out. */
+export const KNEE_IN = -0.3;
+const KNEES_IN: readonly (readonly Side[])[] = [['left'], ['right'], SIDES];
+
+/**
+ * With uneven sides a knee may do better turned in: either and both are tried, from a lowest posture with the
+ * knees where they came to be.
+ */
+export function lowestKnees(task: Task, found: PostureState): PostureState {
+  const { value } = task.goal;
+  return KNEES_IN.reduce((lowest, sides) => {
+    const start = [...found.q];
+    for (const side of sides) start[SWIVEL[side]] = KNEE_IN;
+    const other = firstFound(task, [start]);
+    return other && value(other) < value(lowest) ? other : lowest;
+  }, found);
 }
 
 /** Depths nearer to each other than this are one depth to the solver, in radians. */

@@ -1,13 +1,16 @@
 import type { Body } from '../segments/body';
-import { type Vec3 } from '../../foundation/numeric/vector';
+import type { Vec3 } from '../../foundation/numeric/vector';
 import { SIDES, type Side } from '../../foundation/sides/side';
-import { MASS_TO_BODY as MASS } from '../segments/segmentTable';
+import { CENTRE_FROM_NEAR_END as CENTRE, MASS_TO_BODY as MASS } from '../segments/segmentTable';
 import { conditionsUnder, type Condition } from './conditions';
 import { footOf, type Foot } from './feet';
-import { footLine, type FootLine } from './footLine';
 import type { Capacities, Limits } from './limits';
-import { upperMassOf, type UpperMass } from './upperMass';
+import { postOf, type Post } from './post';
+import { chestM, pelvisM, upperMassOf, type UpperMass } from './upperMass';
 import type { Stance } from './stance';
+
+/** Standard gravity, in metres per second squared. */
+export const GRAVITY = 9.80665;
 
 /** A body in a stance with its limits, without what follows from all of them. */
 export interface ProblemParts {
@@ -16,9 +19,19 @@ export interface ProblemParts {
   readonly limits: Limits;
   readonly capacities: Capacities;
   readonly feet: Readonly<Record<Side, Foot>>;
-  readonly line: FootLine;
+  readonly post: Post | null;
   readonly upper: UpperMass;
-  /** Body and load, in kilograms. */
+  /** Hip line to low back, low back to shoulders, in metres. */
+  readonly pelvisM: number;
+  readonly chestM: number;
+  /** First moment of the pelvis and of all that it carries, along the pelvis, in kg·m. */
+  readonly onPelvis: number;
+  /** Of each side, in kilograms. */
+  readonly thighKg: number;
+  readonly shankKg: number;
+  readonly footKg: number;
+  /** Pelvis and everything above it, and body and load, in kilograms. */
+  readonly aboveHipsKg: number;
   readonly totalKg: number;
   /** First moment of both feet, in kg·m. */
   readonly feetMoment: Vec3;
@@ -26,7 +39,7 @@ export interface ProblemParts {
 
 /** All that stays the same while a posture is sought. */
 export interface PostureProblem extends ProblemParts {
-  /** What must hold of the posture, besides balance. */
+  /** What must hold of the posture. */
   readonly conditions: readonly Condition[];
 }
 
@@ -40,6 +53,19 @@ export function underLimits(problem: ProblemParts): (limits: Limits) => PostureP
 export const withLimits = (problem: ProblemParts, limits: Limits): PostureProblem =>
   underLimits(problem)(limits);
 
+/** Masses of a body and what it carries. */
+function massesOf(body: Body, upper: UpperMass) {
+  const { massKg } = body;
+  const pelvisKg = MASS.pelvis * massKg;
+  const [thighKg, shankKg, footKg] = [MASS.thigh, MASS.shank, MASS.foot].map((k) => k * massKg);
+  const aboveHipsKg = upper.massKg + pelvisKg;
+  return {
+    ...{ thighKg, shankKg, footKg, aboveHipsKg },
+    totalKg: aboveHipsKg + 2 * (thighKg + shankKg + footKg),
+    onPelvis: pelvisM(body) * (CENTRE.pelvis * pelvisKg + upper.massKg),
+  };
+}
+
 /** Sets a problem up; nothing in it depends on the posture. */
 export function problemOf(
   body: Body,
@@ -49,19 +75,14 @@ export function problemOf(
 ): PostureProblem {
   const feet = { left: footOf(body, stance, 'left'), right: footOf(body, stance, 'right') };
   const upper = upperMassOf(body, stance);
-  const footKg = MASS.foot * body.massKg;
-  const legsKg = 2 * (MASS.thigh + MASS.shank + MASS.foot) * body.massKg;
+  const masses = massesOf(body, upper);
   const sum = (k: 0 | 1 | 2) =>
-    SIDES.reduce((total, side) => total + footKg * feet[side].pressure[k], 0);
+    SIDES.reduce((total, side) => total + masses.footKg * feet[side].middle[k], 0);
   const parts: ProblemParts = {
-    body,
-    stance,
-    limits,
-    capacities,
-    feet,
-    line: footLine(feet),
-    upper,
-    totalKg: upper.massKg + legsKg,
+    ...{ body, stance, limits, capacities, feet, upper, ...masses },
+    post: stance.post ? postOf(body) : null,
+    pelvisM: pelvisM(body),
+    chestM: chestM(body),
     feetMoment: [sum(0), sum(1), sum(2)],
   };
   return withLimits(parts, limits);

@@ -1,6 +1,6 @@
 import { bindingAt, type Binding } from './binding';
 import { deepest } from './deepest';
-import { atDepth, balanceOf, patternDepth, thighDepth, type DepthMeasure } from './depth';
+import { atDepth, patternDepth, thighDepth, type DepthMeasure } from './depth';
 import { descend, type Descent, type Task } from './descend';
 import { excessAt, type Excess } from './excess';
 import { leastEffort } from './goals';
@@ -34,7 +34,7 @@ export function settleTask(problem: PostureProblem, aim: DepthAim): Task {
     problem,
     free: freeOf(problem.stance),
     goal: leastEffort(problem),
-    equalities: [...balanceOf(problem), atDepth(measure, depth)],
+    equalities: [atDepth(measure, depth)],
     conditions: problem.conditions,
   };
 }

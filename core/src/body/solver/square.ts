@@ -14,11 +14,8 @@ import { squareOf } from './variables';
 export function squareLowest(problem: PostureProblem): PostureState | null {
   const task = lowestTask(problem, squareOf(problem.stance));
   const from = shallow(problem);
-  for (const thighRad of [from, from - 0.4, from + 0.3]) {
-    const state = firstFound(task, [startOf(problem, thighRad)]);
-    if (state) return state;
-  }
-  return null;
+  const starts = [from, from - 0.4, from + 0.3].map((thighRad) => startOf(problem, thighRad));
+  return firstFound(task, starts);
 }
 
 /** The same body and stance with one side's limbs and the better side's ranges on both. */
@@ -38,7 +35,7 @@ export function squareReaches(problem: PostureProblem, depthRad: number): boolea
     const best = mirroredBest(problem, 'left');
     const state = stateOf(best, shinsOver(best, depthRad));
     const holds = ({ slack }: Condition) => slack(state) > -1e-9;
-    if (Math.abs(state.offLine) < 1e-9 && best.conditions.every(holds)) return true;
+    if (best.conditions.every(holds)) return true;
   }
   return depthRad >= squareBound(problem).depthRad - SAME_DEPTH;
 }

@@ -1,9 +1,8 @@
 import type { Body } from '../segments/body';
 import { radOfDeg } from '../../foundation/numeric/angle';
-import type { Binding } from './binding';
-import { atDepth, balanceOf, thighDepth } from './depth';
+import { atDepth, thighDepth } from './depth';
 import { descend } from './descend';
-import { excessAt, type Excess } from './excess';
+import { excessAt } from './excess';
 import { leastEffort } from './goals';
 import { limitsOf, usualCapacities } from './limits';
 import { problemOf, type PostureProblem } from './problem';
@@ -18,52 +17,76 @@ export interface StanceProblem {
   readonly message: string;
 }
 
-/** Near enough to standing: in a squat, hinge, or over the front foot of a lunge or split. */
-const STANDING_DEG = { squat: 75, hinge: 75, lunge: 45, split: 45 } as const;
+/**
+ * Near enough to standing, the next where the one before is out of reach: in a squat, hinge, or over the
+ * front foot of a lunge or split. Thighs far apart are not steep.
+ */
+const STANDING_DEG = {
+  squat: [75, 60, 45, 30],
+  hinge: [75, 65],
+  lunge: [45, 30],
+  split: [45, 30],
+} as const;
+
+/** What joints that nobody has measured shall not stand in the way of; nobody rounds to bear a load. */
+const WIDE_OPEN = { hipOpenDeg: 90, shinTiltInDeg: 40, shinTiltOutDeg: 40 };
+const ANY_JOINTS = limitsOf({ left: WIDE_OPEN, right: WIDE_OPEN, lumbarBendDeg: 0 });
 
 /**
  * What is wrong with a stance whatever the joints allow: feet further apart than the legs reach, a
  * load that cannot be balanced. Empty when this body can stand so.
  */
 export function stanceProblems(body: Body, pattern: Pattern, setup: StanceSetup): StanceProblem[] {
-  const stance = stanceOf(pattern, setup, body.heightM);
-  const problem = problemOf(body, stance, limitsOf(), usualCapacities(body.massKg));
-  const by = standingExcess(problem);
-  const [worst] = by;
-  if (!worst) return [];
   const { load } = setup;
-  if (isBalance(worst) && load.kg > 0) {
-    const message = `${load.kg} kg held there is more than this body can balance`;
-    return [{ field: 'load.kg', message }];
+  const bare = { ...setup, load: { ...load, kg: 0 } };
+  const unloaded = standing(body, pattern, bare);
+  const depth = STANDING_DEG[pattern].find((deg) => standsAt(unloaded, deg));
+  if (depth === undefined) return [tooFarApart(unloaded, bare)];
+  if (load.kg === 0 || standsAt(standing(body, pattern, setup), depth)) return [];
+  const message = `${load.kg} kg held there is more than this body can balance`;
+  return [{ field: 'load.kg', message }];
+}
+
+const standing = (body: Body, pattern: Pattern, setup: StanceSetup): PostureProblem => {
+  const stance = stanceOf(pattern, setup, body.heightM);
+  return problemOf(body, stance, ANY_JOINTS, usualCapacities(body.massKg));
+};
+
+const HALVINGS = 7;
+
+/** The most of a length of the set-up that the legs reach, in whole centimetres. */
+function reachedCm(
+  { body, stance: { pattern } }: PostureProblem,
+  tooFarCm: number,
+  withLength: (cm: number) => StanceSetup,
+): number {
+  let [reached, tooFar] = [10, tooFarCm];
+  for (let i = 0; i < HALVINGS; i++) {
+    const half = (reached + tooFar) / 2;
+    if (stands(standing(body, pattern, withLength(half)))) reached = half;
+    else tooFar = half;
   }
-  if (worst.limit === 'legLength') return [tooFarApart(problem, setup)];
-  const message = 'nobody of this build can stand so';
-  return [{ field: stance.rear ? 'stepCm' : 'stanceCm', message }];
+  return Math.floor(reached);
 }
 
-const BALANCE: readonly Binding['limit'][] = [
-  'balance',
-  'trunkUpright',
-  'trunkLevel',
-  'weightShare',
-];
-const isBalance = ({ limit }: Excess): boolean => BALANCE.includes(limit);
-
-function tooFarApart({ stance, body }: PostureProblem, setup: StanceSetup): StanceProblem {
-  const legsCm = 100 * (body.sides.left.shankM + body.sides.left.thighM);
-  const reach = `the legs (${legsCm.toFixed(0)} cm) do not reach`;
-  if (stance.rear)
-    return {
-      field: 'stepCm',
-      message: `a step of ${(100 * stance.stepM).toFixed(0)} cm: ${reach}`,
-    };
-  return { field: 'stanceCm', message: `feet ${setup.stanceCm} cm apart: ${reach}` };
+function tooFarApart(problem: PostureProblem, setup: StanceSetup): StanceProblem {
+  const { stance } = problem;
+  if (!stance.rear) {
+    const { stanceCm } = setup;
+    const most = reachedCm(problem, stanceCm, (cm) => ({ ...setup, stanceCm: cm }));
+    const message = `feet ${stanceCm} cm apart: the legs reach ${most} cm`;
+    return { field: 'stanceCm', message };
+  }
+  const stepCm = 100 * stance.stepM;
+  const most = reachedCm(problem, stepCm, (cm) => ({ ...setup, stepCm: cm }));
+  const message = `a step of ${stepCm.toFixed(0)} cm: the legs reach ${most} cm`;
+  return { field: 'stepCm', message };
 }
 
-/** What a square, unrestricted standing posture would have to exceed; nothing when there is one. */
-function standingExcess(problem: PostureProblem): Excess[] {
-  const depth = radOfDeg(STANDING_DEG[problem.stance.pattern]);
-  const equalities = [...balanceOf(problem), atDepth(thighDepth(problem), depth)];
+/** Whether a square, unrestricted body can stand with its thighs so steep. */
+function standsAt(problem: PostureProblem, thighDeg: number): boolean {
+  const depth = radOfDeg(thighDeg);
+  const equalities = [atDepth(thighDepth(problem), depth)];
   const start = startOf(problem, depth);
   const descent = descend(
     {
@@ -75,7 +98,10 @@ function standingExcess(problem: PostureProblem): Excess[] {
     },
     start,
   );
-  if (descent.status === 'found') return [];
   // A posture that exceeds nothing is a way to stand after all.
-  return excessAt(problem, equalities, start);
+  return descent.status === 'found' || excessAt(problem, equalities, start).length === 0;
 }
+
+/** Whether it can stand at all. */
+const stands = (problem: PostureProblem): boolean =>
+  STANDING_DEG[problem.stance.pattern].some((deg) => standsAt(problem, deg));

@@ -1,17 +1,21 @@
 import { meanLength } from '../segments/body';
 import { radOfDeg } from '../../foundation/numeric/angle';
 import { asinClamped, clamp, sqrtClamped } from '../../foundation/numeric/safety';
-import { otherSide, SIDES, signOf } from '../../foundation/sides/side';
+import type { Vec3 } from '../../foundation/numeric/vector';
+import { otherSide, SIDES, signOf, type Side } from '../../foundation/sides/side';
+import { MIDDLE_AHEAD, PRESSURE_AHEAD } from './feet';
+import { swivelOf } from './legState';
 import type { PostureProblem } from './problem';
 import { stateOf } from './state';
-import { LEAN, RISE, zeroRow, X, Y, Z, type Row } from './variables';
+import { LEAN, LUMBAR, RISE, SWIVEL, zeroRow, X, Y, Z, type Row } from './variables';
 
 /** A first guess at a square posture: closed forms all the way, from the feet up. */
 export function startOf(problem: PostureProblem, thighRad: number): Row {
   const q = problem.stance.rear
     ? splitStart(problem, thighRad)
     : squareStart(problem, thighRad, usualShinLean(problem, thighRad));
-  q[LEAN] = balancedLean(problem, q);
+  q[LUMBAR] = clamp(0, problem.limits.lumbarRad - 0.1, problem.limits.lumbarRad);
+  q[LEAN] = balancedLean(problem, q, MIDDLE_AHEAD);
   return q;
 }
 
@@ -29,33 +33,63 @@ function usualShinLean({ limits, feet, stance }: PostureProblem, thighRad: numbe
 const mostShinLean = ({ limits, feet }: Pick<PostureProblem, 'limits' | 'feet'>): number =>
   Math.min(...SIDES.map((side) => limits.sides[side].ankleBend + feet[side].pitchRad));
 
-/** A square balanced posture with the shins as far over as they go: what reaches deepest. */
+/** Shins as far over as they go, low back as round as it goes, weight on the heels: what reaches deepest. */
 export function shinsOver(problem: PostureProblem, thighRad: number): Row {
   const q = squareStart(problem, thighRad, mostShinLean(problem));
-  q[LEAN] = balancedLean(problem, q);
+  q[LUMBAR] = problem.limits.lumbarRad;
+  q[LEAN] = balancedLean(problem, q, PRESSURE_AHEAD.least);
   return q;
+}
+
+/** A knee over the line of its foot, with the shin at a lean. */
+function kneeOverFoot(problem: PostureProblem, side: Side, shankM: number, lean: number): Vec3 {
+  const { ankle, shinPlane } = problem.feet[side];
+  const ahead = shankM * Math.sin(lean);
+  return [
+    ankle[0] + ahead * shinPlane[0],
+    ankle[1] + ahead * shinPlane[1],
+    ankle[2] + shankM * Math.cos(lean),
+  ];
+}
+
+/** The same posture with each knee as near to where it shall be as its circle comes. */
+export function withKnees(
+  problem: PostureProblem,
+  q: Readonly<Row>,
+  kneeOf: (side: Side) => Vec3,
+): Row {
+  const { body, feet } = problem;
+  const { legs } = stateOf(problem, q);
+  const next = [...q];
+  for (const side of SIDES) {
+    const { hip, ankle } = legs[side];
+    next[SWIVEL[side]] = swivelOf(feet[side], body.sides[side], hip, ankle, kneeOf(side));
+  }
+  return next;
 }
 
 /** Both shins at one lean, both thighs near one angle, the pelvis square; the trunk upright. */
 export function squareStart(problem: PostureProblem, thighRad: number, lean: number): Row {
   const { body, feet } = problem;
   const [shank, thigh] = [meanLength(body, 'shankM'), meanLength(body, 'thighM')];
-  const rise = thigh * Math.sin(thighRad);
-  const knee = (k: 0 | 1, side: 'left' | 'right') =>
-    feet[side].ankle[k] + shank * Math.sin(lean) * feet[side].shinPlane[k];
-  const behind = SIDES.map((side) => {
-    const gap = knee(1, side) - (signOf(side) * body.hipWidthM) / 2;
-    return knee(0, side) - sqrtClamped(thigh ** 2 - rise ** 2 - gap ** 2);
-  });
+  const knees = (side: Side) => kneeOverFoot(problem, side, shank, lean);
+  const gap = (side: Side) => knees(side)[1] - (signOf(side) * body.hipWidthM) / 2;
+  // A thigh that reaches out to its knee does not rise as high as it is long.
+  const highest = sqrtClamped(thigh ** 2 - Math.max(gap('left') ** 2, gap('right') ** 2));
+  const rise = Math.min(thigh * Math.sin(thighRad), highest);
+  const behind = SIDES.map(
+    (side) => knees(side)[0] - sqrtClamped(thigh ** 2 - rise ** 2 - gap(side) ** 2),
+  );
   const ankleM = (feet.left.ankle[2] + feet.right.ankle[2]) / 2;
   const q = zeroRow();
   q[X] = (behind[0] + behind[1]) / 2;
   q[Z] = ankleM + shank * Math.cos(lean) + rise;
-  return q;
+  return withKnees(problem, q, knees);
 }
 
 /** Front shin near upright, hips behind its knee, rear heel well up. */
-function splitStart({ body, feet, stance }: PostureProblem, thighRad: number): Row {
+function splitStart(problem: PostureProblem, thighRad: number): Row {
+  const { body, feet, stance } = problem;
   const front = otherSide(stance.rear!);
   const { shankM, thighM } = body.sides[front];
   const lean = radOfDeg(10);
@@ -67,18 +101,23 @@ function splitStart({ body, feet, stance }: PostureProblem, thighRad: number): R
 }
 
 /**
- * The trunk lean at which the centre of mass comes over the feet's middles: up·sin + out·cos of the
- * lean is all that the lean changes, so it is one arcsine. Where no lean balances, the nearest.
+ * The lean of the chest, the pelvis following it, at which the feet are pressed so far ahead of the
+ * ankles: a sine and a cosine of the lean are all that the lean changes, so it is one arcsine. Where no
+ * lean balances, the nearest.
+ *
+ * @param ahead as a share of a foot's length
  */
-export function balancedLean(problem: PostureProblem, q: Readonly<Row>): number {
-  const { upper, totalKg, stance } = problem;
-  if (stance.rear || stance.post) return radOfDeg(stance.post ? 25 : 5);
-  const state = stateOf(problem, q);
-  const size = Math.hypot(upper.up, upper.out);
-  const now = upper.up * Math.sin(q[LEAN]) + upper.out * Math.cos(q[LEAN]);
-  const facing = clamp(state.trunk.ahead[0], 0.5, 1);
-  const wanted = now - (state.offLine * totalKg) / facing;
-  return asinClamped(wanted / size) - Math.atan2(upper.out, upper.up);
+export function balancedLean(problem: PostureProblem, q: Readonly<Row>, ahead: number): number {
+  const { upper, totalKg, stance, feet, onPelvis } = problem;
+  if (stance.rear) return radOfDeg(5);
+  const { pressure, trunk } = stateOf(problem, q);
+  const sine = upper.up + onPelvis * Math.cos(q[LUMBAR]);
+  const cosine = upper.out - onPelvis * Math.sin(q[LUMBAR]);
+  const now = sine * Math.sin(q[LEAN]) + cosine * Math.cos(q[LEAN]);
+  const footM = (feet.left.pressureBy[0] + feet.right.pressureBy[0]) / 2;
+  const facing = clamp(trunk.ahead[0], 0.5, 1);
+  const wanted = now + ((ahead - pressure.ahead) * footM * totalKg) / facing;
+  return asinClamped(wanted / Math.hypot(sine, cosine)) - Math.atan2(cosine, sine);
 }
 
 /** The same guess with the pelvis to one side, metres to the client's left. */

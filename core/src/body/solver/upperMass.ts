@@ -1,10 +1,14 @@
 import type { Body, Limbs } from '../segments/body';
-import { CENTRE_FROM_UPPER_END as CENTRE, MASS_TO_BODY as MASS } from '../segments/segmentTable';
+import {
+  CENTRE_FROM_NEAR_END as CENTRE,
+  MASS_TO_BODY as MASS,
+  PELVIS_OF_TRUNK,
+} from '../segments/segmentTable';
 import { SIDES } from '../../foundation/sides/side';
 import type { Stance } from './stance';
 
 /**
- * Everything above the hips as first moments about the pelvis, in kg·m: along the spine, out of the
+ * Everything above the low back as first moments about it, in kg·m: along the upper spine, out of the
  * chest, level ahead, and straight down. Written so, its centre of mass is linear in the trunk's
  * own axes, which is what makes the lean that balances a body a closed form.
  */
@@ -45,27 +49,28 @@ export const armsOf = ({ load, arms }: Pick<Stance, 'load' | 'arms'>): Stance['a
   (load.kg > 0 ? ARMS_OF_LOAD[load.at] : undefined) ?? arms;
 
 /** Shoulder to a place that is `share` of the way along the whole arm's mass or grip. */
-function reach(arms: Stance['arms'], trunkM: number, alongM: number): Partial<UpperMass> {
-  if (arms === 'forward') return { up: trunkM, ahead: alongM };
-  if (arms === 'overhead') return { up: trunkM + alongM };
-  return { up: trunkM, down: alongM };
+function reach(arms: Stance['arms'], shouldersM: number, alongM: number): Partial<UpperMass> {
+  if (arms === 'forward') return { up: shouldersM, ahead: alongM };
+  if (arms === 'overhead') return { up: shouldersM + alongM };
+  return { up: shouldersM, down: alongM };
 }
 
 function armMass(body: Body, limbs: Limbs, arms: Stance['arms']): UpperMass {
   const { upperArmM, forearmM, handM } = limbs;
   const m = body.massKg;
+  const shoulders = chestM(body);
   // Folded across the chest, the forearm lies level in front of it at the elbow's height.
   if (arms === 'crossed') {
-    const elbow = body.trunkM - 0.8 * upperArmM;
+    const elbow = shoulders - 0.8 * upperArmM;
     return plus(
       at(m * MASS.upperArm, {
-        up: body.trunkM - 0.8 * CENTRE.upperArm * upperArmM,
+        up: shoulders - 0.8 * CENTRE.upperArm * upperArmM,
         out: 0.5 * CENTRE.upperArm * upperArmM,
       }),
       at(m * (MASS.forearm + MASS.hand), { up: elbow, out: 0.5 * upperArmM }),
     );
   }
-  const place = (alongM: number) => reach(arms, body.trunkM, alongM);
+  const place = (alongM: number) => reach(arms, shoulders, alongM);
   return [
     at(m * MASS.upperArm, place(CENTRE.upperArm * upperArmM)),
     at(m * MASS.forearm, place(upperArmM + CENTRE.forearm * forearmM)),
@@ -82,7 +87,7 @@ function loadPlace(body: Body, { load }: Stance): Partial<Omit<UpperMass, 'massK
     const { upperArmM, forearmM, handM } = body.sides[side];
     return sum + (upperArmM + forearmM + GRIP * handM) / 2;
   }, 0);
-  const shoulders = body.trunkM;
+  const shoulders = chestM(body);
   switch (load.at) {
     case 'back':
       return { up: shoulders, out: -0.05 };
@@ -101,10 +106,15 @@ function loadPlace(body: Body, { load }: Stance): Partial<Omit<UpperMass, 'massK
   }
 }
 
-/** Trunk, head, arms and load of a body in a stance. */
+/** Metres from the hip line to the low back, and from there to the shoulders. */
+export const pelvisM = ({ trunkM }: Pick<Body, 'trunkM'>): number => PELVIS_OF_TRUNK * trunkM;
+export const chestM = ({ trunkM }: Pick<Body, 'trunkM'>): number => (1 - PELVIS_OF_TRUNK) * trunkM;
+
+/** Chest and belly, head, arms and load of a body in a stance. */
 export function upperMassOf(body: Body, stance: Stance): UpperMass {
-  const trunk = at(body.massKg * MASS.trunk, { up: CENTRE.trunk * body.trunkM });
-  const head = at(body.massKg * MASS.head, { up: body.trunkM + CENTRE.head * body.headM });
+  const shoulders = chestM(body);
+  const trunk = at(body.massKg * MASS.thorax, { up: CENTRE.thorax * shoulders });
+  const head = at(body.massKg * MASS.head, { up: shoulders + CENTRE.head * body.headM });
   const arms = SIDES.map((side) => armMass(body, body.sides[side], armsOf(stance)));
   const carried = stance.load.at === 'none' ? 0 : stance.load.kg;
   return [trunk, head, ...arms, at(carried, loadPlace(body, stance))].reduce(plus, NOTHING);

@@ -4,7 +4,7 @@ import { bodyProblems } from '../../body/segments/bodyProblems';
 import { LENGTH_TO_HEIGHT, LIMB_NAMES } from '../../body/segments/segmentTable';
 import { PATTERNS, type Pattern } from '../../body/stance/patterns';
 import { ARMS, HANDS, LOAD_PLACES } from '../../body/stance/setup';
-import { MOST_TUCK_DEG, type LimitsDeg } from '../../body/solver/limits';
+import { LUMBAR_DEG, type LimitsDeg } from '../../body/solver/limits';
 import { FIT_AIMS, fitAimsOf, type FitAim } from '../../body/solver/fit';
 import type { StanceSetup } from '../../body/solver/stance';
 import { J, oneOf, side } from '../../records/schemas/joi';
@@ -16,7 +16,6 @@ export interface PostureInput {
   readonly body: Body;
   readonly setup: StanceSetup;
   readonly limits: LimitsDeg;
-  readonly tuckDeg: number;
   /** Asked depth, for `settle`. */
   readonly thighDeg?: number;
   readonly trunkLeanDeg?: number;
@@ -63,6 +62,9 @@ const sideLimits = J.object({
   hipTurnInDeg: deg(-30, 90),
   hipTurnOutDeg: deg(-30, 110),
   hipOpenDeg: deg(-10, 110),
+  hipAdductDeg: deg(-10, 60),
+  shinTiltInDeg: deg(0, 40),
+  shinTiltOutDeg: deg(0, 40),
   hipExtendDeg: deg(-60, 60),
   toeBendDeg: deg(0, 110),
   straightLegRaiseDeg: deg(5, 150),
@@ -78,8 +80,14 @@ const postureSchema = J.object({
     segments: segmentsSchema.default({}),
   }).required(),
   setup: setup.required(),
-  limits: J.object({ left: sideLimits.default({}), right: sideLimits.default({}) }).default({}),
-  tuckDeg: deg(0, MOST_TUCK_DEG).default(0),
+  limits: J.object({
+    left: sideLimits.default({}),
+    right: sideLimits.default({}),
+    lumbarBendDeg: deg(-30, 60),
+    lumbarArchDeg: deg(-30, 45),
+  }).default({}),
+  /** As older inputs said how far the low back rounds. */
+  tuckDeg: deg(0, 60),
   thighDeg: deg(-60, 88),
   trunkLeanDeg: deg(0, 90),
   aim: J.object({
@@ -90,25 +98,43 @@ const postureSchema = J.object({
 }).unknown(true);
 
 interface Raw extends Omit<PostureInput, 'body'> {
+  readonly tuckDeg?: number;
   readonly body: { readonly heightM: number; readonly massKg: number; readonly segments: Segments };
 }
 
 /** Ranges that contradict each other: a line over two joints cannot begin beyond where it ends. */
 function crossedLimits({ limits }: Raw): Problem[] {
-  return SIDES.flatMap((one) => {
-    const given = limits[one] ?? {};
-    const pairs = [
-      ['ankleBendStraightDeg', 'ankleBendDeg'],
-      ['straightLegRaiseDeg', 'hipBendDeg'],
-      ['kneeBendHipStraightDeg', 'kneeBendDeg'],
-    ] as const;
-    return pairs.flatMap(([line, joint]) => {
-      const [a, b] = [given[line], given[joint]];
-      if (a === undefined || b === undefined || a <= b) return [];
-      const message = `${line} of ${a}° is more than ${joint} of ${b}°: the limits cross`;
-      return [{ path: `limits.${one}.${line}`, message }];
-    });
-  });
+  return [
+    ...crossedBack(limits),
+    ...SIDES.flatMap((one) => {
+      const given = limits[one] ?? {};
+      const pairs = [
+        ['ankleBendStraightDeg', 'ankleBendDeg'],
+        ['straightLegRaiseDeg', 'hipBendDeg'],
+        ['kneeBendHipStraightDeg', 'kneeBendDeg'],
+      ] as const;
+      return pairs.flatMap(([line, joint]) => {
+        const [a, b] = [given[line], given[joint]];
+        if (a === undefined || b === undefined || a <= b) return [];
+        const message = `${line} of ${a}° is more than ${joint} of ${b}°: the limits cross`;
+        return [{ path: `limits.${one}.${line}`, message }];
+      });
+    }),
+  ];
+}
+
+/** A low back that bends forward less far than it arches has nowhere to be. */
+function crossedBack({ lumbarBendDeg, lumbarArchDeg = LUMBAR_DEG.arch }: LimitsDeg): Problem[] {
+  if (lumbarBendDeg === undefined || lumbarBendDeg >= -lumbarArchDeg) return [];
+  const message = `a low back that bends to ${lumbarBendDeg}° at most and arches ${lumbarArchDeg}° at most: the limits cross`;
+  return [{ path: 'limits.lumbarBendDeg', message }];
+}
+
+/** What older inputs called a tuck is how far the low back bends. */
+function withLumbar({ limits, tuckDeg }: Raw): LimitsDeg {
+  return limits.lumbarBendDeg === undefined && tuckDeg !== undefined
+    ? { ...limits, lumbarBendDeg: tuckDeg }
+    : limits;
 }
 
 /** A hand load that nobody carries; the balance of lighter ones is the solver's question. */
@@ -142,7 +168,8 @@ function aimProblems({ aim, pattern }: Raw): Problem[] {
 export function parsePostureInput(input: unknown): Parsed<PostureInput> {
   const read = parse<Raw>(postureSchema, input);
   if (read.status === 'bad') return read;
-  const raw = read.value;
+  const { tuckDeg: _older, ...asked } = read.value;
+  const raw = { ...asked, limits: withLumbar(read.value) };
   const { heightM, massKg, segments: taped } = raw.body;
   const problems = [
     ...bodyProblems(heightM, massKg, taped).map(({ field, message }) => ({

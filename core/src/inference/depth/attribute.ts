@@ -5,6 +5,8 @@ import type { Pattern } from '../../body/stance/patterns';
 import { degOfRad, radOfDeg } from '../../foundation/numeric/angle';
 import { depthsOfSets, type PartsFamily } from '../../body/solver/depthsOfSets';
 import {
+  LUMBAR_DEG,
+  limitsOf,
   sideLimits,
   usualCapacities,
   type Limits,
@@ -24,6 +26,7 @@ const PARTS = [
   'left hip',
   'right hip',
   'knees',
+  'low back',
   'proportions',
   'set-up',
 ] as const;
@@ -49,18 +52,24 @@ export interface AttributionInput {
   readonly body: Body;
   readonly setup: StanceSetup;
   readonly limits: LimitsDeg;
-  readonly tuckDeg: number;
   /** Thigh angle that was seen, if one was. */
   readonly seenDeg: number | null;
 }
 
 /** Toes count with the ankle: both let the heel of a foot do what it must. */
-const ANKLE = ['ankleBendDeg', 'ankleBendStraightDeg', 'toeBendDeg'] as const;
+const ANKLE = [
+  'ankleBendDeg',
+  'ankleBendStraightDeg',
+  'toeBendDeg',
+  'shinTiltInDeg',
+  'shinTiltOutDeg',
+] as const;
 const HIP = [
   'hipBendDeg',
   'hipTurnInDeg',
   'hipTurnOutDeg',
   'hipOpenDeg',
+  'hipAdductDeg',
   'hipExtendDeg',
   'straightLegRaiseDeg',
 ] as const;
@@ -88,7 +97,7 @@ function sideWith(
 type LimitsWith = (own: ReadonlySet<Part>) => Limits;
 
 /** Ranges with some parts as the client has them and all others usual; each side made once. */
-function limitsFor({ limits, tuckDeg, pattern }: AttributionInput): LimitsWith {
+function limitsFor({ limits, pattern }: AttributionInput): LimitsWith {
   const usual = usualRangesOf(pattern);
   const made = new Map<string, SideLimits>();
   const side = (one: Side, own: ReadonlySet<Part>): SideLimits => {
@@ -102,8 +111,13 @@ function limitsFor({ limits, tuckDeg, pattern }: AttributionInput): LimitsWith {
     made.set(key, known);
     return known;
   };
-  const tuckRad = radOfDeg(tuckDeg);
-  return (own) => ({ sides: { left: side('left', own), right: side('right', own) }, tuckRad });
+  const { lumbarRad, lumbarArchRad } = limitsOf(limits);
+  const usualBack = Math.max(lumbarRad, limitsOf().lumbarRad);
+  return (own) => ({
+    sides: { left: side('left', own), right: side('right', own) },
+    lumbarRad: own.has('low back') ? lumbarRad : usualBack,
+    lumbarArchRad,
+  });
 }
 
 /** Body and stance, each the client's own or a usual one of this height. */
@@ -165,6 +179,7 @@ function partsAtPlay({ body, setup, limits, pattern }: AttributionInput): Part[]
     'left hip': short('left', HIP),
     'right hip': short('right', HIP),
     knees: SIDES.some((side) => short(side, KNEE)),
+    'low back': (limits.lumbarBendDeg ?? LUMBAR_DEG.neutral) < LUMBAR_DEG.neutral,
     proportions: JSON.stringify(plain) !== JSON.stringify(body),
     'set-up': JSON.stringify(stanceKey(setup)) !== JSON.stringify(stanceKey(USUAL_SETUP)),
   };

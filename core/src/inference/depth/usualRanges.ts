@@ -1,6 +1,6 @@
 import { oneCheck, type RangeCheck } from '../../knowledge/checks';
 import type { Pattern } from '../../body/stance/patterns';
-import type { LimitsDeg, SideLimitsDeg } from '../../body/solver/limits';
+import { LUMBAR_DEG, type LimitsDeg, type SideLimitsDeg } from '../../body/solver/limits';
 
 /** How a range lies among people (mean and standard deviation) and how well it is measured. */
 export interface RangeSpread {
@@ -14,10 +14,21 @@ function spreadOfCheck(id: string): RangeSpread {
   return { usual: usual[0], sd: usual[1], sem };
 }
 
+/**
+ * How far the pelvis rolls when a knee is drawn to the chest, in degrees: what a hip bend read lying has
+ * of the low back, and how much that differs from one person to the next. The spread is ours.
+ */
+export const LYING_ROLL = { deg: 15, sd: 4 } as const;
+
+/** Thigh against pelvis, from a reading of thigh against couch. */
+function hipJoint({ usual, sd, sem }: RangeSpread): RangeSpread {
+  return { usual: usual - LYING_ROLL.deg, sd, sem: Math.hypot(sem, LYING_ROLL.sd) };
+}
+
 /** In degrees: from the table of checks, or of healthy adults where no check is. */
 export const RANGE_SPREADS = {
   ankleBendDeg: spreadOfCheck('ankle-bend-knee-bent'),
-  hipBendDeg: spreadOfCheck('hip-bend'),
+  hipBendDeg: hipJoint(spreadOfCheck('hip-bend')),
   kneeBendDeg: spreadOfCheck('knee-bend'),
   straightLegRaiseDeg: spreadOfCheck('straight-leg-raise'),
   hipExtendDeg: spreadOfCheck('hip-extend'),
@@ -47,8 +58,15 @@ export const RANGES_OF_PATTERN: Readonly<Record<Pattern, readonly UsualRange[]>>
 export const usualRangesOf = (pattern: Pattern): SideLimitsDeg =>
   Object.fromEntries(RANGES_OF_PATTERN[pattern].map((name) => [name, USUAL_RANGES[name]]));
 
-/** Every range of the pattern that was not measured taken as usual. */
+/** Every range of the pattern that was not measured taken as usual; the low back stays near neutral. */
 export const orUsual = (limits: LimitsDeg, pattern: Pattern = 'squat'): LimitsDeg => ({
+  ...limits,
   left: { ...usualRangesOf(pattern), ...limits.left },
   right: { ...usualRangesOf(pattern), ...limits.right },
+});
+
+/** The same for a body that moves as it likes: its low back rounds as far as usual ones do. */
+export const asItLikes = (limits: LimitsDeg, pattern: Pattern): LimitsDeg => ({
+  lumbarBendDeg: LUMBAR_DEG.round,
+  ...orUsual(limits, pattern),
 });

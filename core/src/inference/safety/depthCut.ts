@@ -106,7 +106,7 @@ function strainOf(posture: PostureReport, { region, side }: Pain): Strain | null
       words: 'the trunk leans',
       asks: 'Lean the trunk',
       bendsDeg: [posture.trunkLeanDeg],
-      momentsNm: [Math.max(...moments('hip'))],
+      momentsNm: [Math.abs(posture.backMomentNm)],
     };
   const bends = { knee: posture.kneeBendDeg, hip: posture.hipBendDeg, ankle: posture.ankleBendDeg };
   return {
@@ -171,10 +171,11 @@ function cutFor(pain: Pain, question: PostureQuestion, lowestDeg: number): OwnCu
   const [hurting] = strains;
   if (!hurting || mostBent(hurting) < LEAST_BEND_DEG[hurting.part]) return null;
   const left = LEFT[rule];
-  // Where no side was told, each of them is spared.
+  // Where no side was told, each that bends enough to hurt is spared.
+  const isMeant = (i: number) => hurting.bendsDeg[i] >= LEAST_BEND_DEG[hurting.part];
   const isSpared = ({ bendsDeg, momentsNm }: Strain) =>
-    bendsDeg.every((deg, i) => deg <= left.bend * hurting.bendsDeg[i]) &&
-    (momentsNm ?? []).every((nm, i) => nm <= left.moment * hurting.momentsNm![i]);
+    bendsDeg.every((deg, i) => !isMeant(i) || deg <= left.bend * hurting.bendsDeg[i]) &&
+    (momentsNm ?? []).every((nm, i) => !isMeant(i) || nm <= left.moment * hurting.momentsNm![i]);
   // Where no depth spares it, the highest is what is left.
   const spared = strains.find(isSpared) ?? strains.at(-1)!;
   const [to, from] = [Math.max(0, mostBent(spared)), mostBent(hurting)].map(Math.round);
@@ -195,11 +196,15 @@ const bendLimit = (pain: Pain, part: BentPart, deg: number, asks: string): BendL
 /** As far as an eye can tell, and no further. */
 const downTo = (deg: number): number => Math.floor(deg / STEP_DEG) * STEP_DEG;
 
-/** How far a joint of a leg bends in a posture; null for one that is not of the leg. */
+/**
+ * How far a joint of a leg bends in a posture; null for one that is not of the leg. A surgeon who limits a
+ * hip means thigh against trunk: what the low back rounds counts with it.
+ */
 function bendOf({ joint, side }: ReplacedJoint, posture: PostureReport): number | null {
   if (joint === 'shoulder') return null;
   const bends = { knee: posture.kneeBendDeg, hip: posture.hipBendDeg, ankle: posture.ankleBendDeg };
-  return bends[joint][side];
+  const rounded = joint === 'hip' ? Math.max(0, posture.lumbarBendDeg) : 0;
+  return bends[joint][side] + rounded;
 }
 
 /** Where a replaced joint bends as far as its surgeon lets it; null where the pattern stays within that anyway. */
@@ -243,7 +248,7 @@ export function maybeDepthCut({
 }: CutQuestion): DepthCut | null {
   if (setup.oneLeg || pains.length + replaced.length === 0) return null;
   const body = bodyOf(client.heightM, client.massKg, client.segments);
-  const question: PostureQuestion = { pattern, body, setup, limits, tuckDeg: 0 };
+  const question: PostureQuestion = { pattern, body, setup, limits };
   const lowest = askDeepest(question);
   if (lowest.status !== 'found') return null;
   const isHinge = pattern === 'hinge';

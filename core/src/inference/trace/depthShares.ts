@@ -24,7 +24,6 @@ export function maybeDepthQuestion(file: CaseFile): AttributionInput | null {
     body: bodyOf(client.heightM, client.massKg, client.segments),
     setup: look.setup,
     limits,
-    tuckDeg: 0,
     seenDeg: seenDepthDeg(file),
   };
 }

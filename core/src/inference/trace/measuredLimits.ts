@@ -1,6 +1,7 @@
 import { otherSide, SIDES, type Side } from '../../foundation/sides/side';
 import type { LimitsDeg, SideLimitsDeg } from '../../body/solver/limits';
 import type { CheckFinding } from '../../records/case/caseFile';
+import { LYING_ROLL } from '../depth/usualRanges';
 import { bestOf } from './observe/observeChecks';
 
 /** Which check measures which limit of the posture model. */
@@ -30,11 +31,15 @@ function withinJoint(limits: SideLimitsDeg): SideLimitsDeg {
   return next;
 }
 
+/** What of a reading is the low back's, in degrees: knee to chest rolls the pelvis with it. */
+const rolledWith = ({ check }: CheckFinding): number => (check === 'hip-bend' ? LYING_ROLL.deg : 0);
+
 function limitsOn(side: Side, checks: readonly CheckFinding[]): SideLimitsDeg {
   const found = checks.flatMap((check) => {
     const limit = LIMIT_OF_CHECK[check.check];
     const deg = bestOf(check);
-    return limit && check.side === side && deg !== undefined ? [[limit, deg] as const] : [];
+    if (!limit || check.side !== side || deg === undefined) return [];
+    return [[limit, deg - rolledWith(check)] as const];
   });
   return withinJoint(Object.fromEntries(found));
 }

@@ -2,11 +2,13 @@ import { seeded } from '../../foundation/numeric/random';
 import { COCO_JOINTS, JOINTS, type Joint } from '../../records/recordings/joints';
 import type { Skeleton } from '../../body/skeleton/skeleton';
 import { skeletonOf } from '../../body/skeleton/skeletonOf';
-import { SIDES } from '../../foundation/sides/side';
-import { limitsOf, usualCapacities, type Capacities } from '../../body/solver/limits';
+import { asItLikes } from '../../inference/depth/usualRanges';
+import { capacitiesOf, limitsOf } from '../../body/solver/limits';
 import { problemOf, type PostureProblem } from '../../body/solver/problem';
 import { stanceOf } from '../../body/solver/stance';
+import { withKnees } from '../../body/solver/start';
 import { stateOf } from '../../body/solver/state';
+import { X, Y, type Row } from '../../body/solver/variables';
 import { bodyPoints } from './bodyPoints';
 import { filmed, sureness } from './film';
 import { momentAt, playedRepetitions, playedSeconds, type Played } from './motion';
@@ -42,21 +44,26 @@ export type Recorded =
 
 function problemIn(input: RecorderInput): PostureProblem {
   const { pattern, body, setup, limits, strength } = input;
-  const usual = usualCapacities(body.massKg);
   const stance = stanceOf(pattern, setup, body.heightM);
-  const weaker = Object.fromEntries(
-    SIDES.map((side) => {
-      const { hipNm, kneeNm } = usual[side];
-      return [side, { hipNm: hipNm * strength.hip, kneeNm: kneeNm * strength.knee }];
-    }),
-  ) as unknown as Capacities;
-  return problemOf(body, stance, limitsOf(limits), weaker);
+  return problemOf(
+    body,
+    stance,
+    limitsOf(asItLikes(limits, pattern)),
+    capacitiesOf(body.massKg, strength),
+  );
 }
 
 /** A squat that is asked to stop short goes no deeper than that. */
 function askedDepth({ depthDeg, faults }: RecorderInput): number {
   const short = faults.find(({ fault }) => fault === 'depth-short');
   return short ? (short.amount ?? PLAYED_FAULTS['depth-short']) : depthDeg;
+}
+
+/** Hips that are slid leave the knees where they were, as far as the legs let them. */
+function kneesKept(problem: PostureProblem, before: Readonly<Row>, after: Row): Row {
+  if (after[X] === before[X] && after[Y] === before[Y]) return after;
+  const { legs } = stateOf(problem, before);
+  return withKnees(problem, after, (side) => legs[side].knee);
 }
 
 function skeletonAt(
@@ -67,7 +74,8 @@ function skeletonAt(
 ): (time: number) => Skeleton {
   return (time) => {
     const moment = momentAt(played, time);
-    const q = playOnVariables(path.at(moment.depth), faults, moment);
+    const posed = path.at(moment.depth);
+    const q = kneesKept(problem, posed, playOnVariables(posed, faults, moment));
     return playOnSkeleton(skeletonOf({ problem, state: stateOf(problem, q) }), faults, moment);
   };
 }

@@ -3,7 +3,7 @@ import type { Pattern, Phase } from '../../body/stance/patterns';
 import type { Setup } from '../../body/stance/setup';
 import { signOf } from '../../foundation/sides/side';
 import { askSettle, problemFrom } from '../../body/solver/ask';
-import { orUsual } from '../../inference/depth/usualRanges';
+import { asItLikes } from '../../inference/depth/usualRanges';
 import type { SeenFault } from '../../records/case/caseFile';
 import { observedAim } from './observedAim';
 import { onOneLeg } from '../../body/skeleton/onOneLeg';
@@ -89,8 +89,8 @@ function squatAim({ phase, faults }: SeenMoment, { oneLeg }: Setup): SquatAim {
 function onBothLegs(body: Body, setup: Setup, moment: SeenMoment): Skeleton {
   const { pattern, phase } = moment;
   if (pattern === 'squat') return skeletonOf(squatPosture(body, setup, squatAim(moment, setup)));
-  const limits = orUsual({}, pattern);
-  const question = { pattern, body, setup, limits, tuckDeg: 0 };
+  const limits = asItLikes({}, pattern);
+  const question = { pattern, body, setup, limits };
   for (const depth of depthsOf(moment)) {
     const answer = askSettle(question, depth);
     if (answer.status === 'found')

@@ -10,6 +10,8 @@ const DRAWN: Record<string, Record<Grade, number>> = {
   'pelvis-turns': { slight: 4, plain: 8, marked: 13 },
   'trunk-side-bends': { slight: 4, plain: 8, marked: 13 },
   'trunk-folds': { slight: 44, plain: 52, marked: 62 },
+  /** How far the low back is drawn round, whatever number was read of the pelvis. */
+  'pelvis-tucks': { slight: 15, plain: 22, marked: 30 },
   'depth-short': { slight: 10, plain: 20, marked: 32 },
 };
 
@@ -25,6 +27,7 @@ export function observedAim(phase: Phase, faults: readonly SeenFault[]): SquatAi
   };
   const folds = one('trunk-folds');
   const short = one('depth-short');
+  const tucks = one('pelvis-tucks');
   const usual = PHASE_AIMS[phase];
   return {
     ...usual,
@@ -32,6 +35,7 @@ export function observedAim(phase: Phase, faults: readonly SeenFault[]): SquatAi
     shiftM: signed('hips-slide') / 1000,
     turnDeg: signed('pelvis-turns'),
     sideLeanDeg: signed('trunk-side-bends'),
+    ...(tucks ? { lumbarDeg: DRAWN['pelvis-tucks'][tucks.grade] } : {}),
     ...(folds ? { trunkLeanDeg: amount(folds) } : {}),
   };
 }

@@ -24,7 +24,7 @@ export const segmentsSchema = objectOf<Segments>({
   ankleHeightM: limb('ankle height', 0.2, 0.02),
   shankM: limb('shin', 0.75),
   thighM: limb('thigh', 0.75),
-  hipWidthM: segment('hip width', 0.65),
+  hipWidthM: segment('hip joint distance', 0.24, 0.13),
   trunkM: segment('trunk', 0.9),
   headM: segment('head and neck', 0.6),
   upperArmM: limb('upper arm', 0.6),

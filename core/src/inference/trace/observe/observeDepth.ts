@@ -2,7 +2,7 @@ import { degOfRad } from '../../../foundation/numeric/angle';
 import { isStaggered } from '../../../body/stance/patterns';
 import { clamp } from '../../../foundation/numeric/safety';
 import { normalDensity } from '../../../foundation/numeric/normal';
-import { deepest } from '../../../body/solver/deepest';
+import { deepestSquare } from '../../../body/solver/deepest';
 import { problemFrom } from '../../../body/solver/ask';
 import { orUsual } from '../../depth/usualRanges';
 import type { CaseFile } from '../../../records/case/caseFile';
@@ -32,11 +32,12 @@ export function observeDepth(file: CaseFile): Observation[] {
   if (!question || question.seenDeg === null) return [];
   const front = isStaggered(question.pattern) ? (question.setup.front ?? 'left') : null;
   if (!hasRangesForDepth(question.limits, front)) return [];
-  const low = deepest(
+  // Nobody is held to a twist: a body that stops where it would have to slide or turn is as deep as it can.
+  const squareRad = deepestSquare(
     problemFrom({ ...question, limits: orUsual(question.limits, question.pattern) }),
   );
-  if (low.status !== 'reached') return [];
-  const gapDeg = question.seenDeg - degOfRad(low.depthRad);
+  if (squareRad === null) return [];
+  const gapDeg = question.seenDeg - degOfRad(squareRad);
   const words =
     gapDeg > 3 ? `ranges allow ${gapDeg.toFixed(0)}° more depth` : 'depth is as the ranges allow';
   return [{ finding: 'posture:not-explained', side: null, ratio: ratioOf(gapDeg), words }];
