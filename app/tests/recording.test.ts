@@ -98,6 +98,25 @@ it.each(['squat', 'hinge', 'lunge', 'split'] as const)(
   },
 );
 
+it.each([
+  ['a first look', 'first', LOOK.visitId, 26],
+  ['the look after the drills', 'again', LOOK.visitId, 31],
+  ['a first look of another day', 'first', 'another', 31],
+] as const)('films the ankle that was measured up to %s', (_name, role, visitId, deg) => {
+  const ankle = (passive: number, at: 'first' | 'again', doneOn: string) =>
+    ({
+      ...{ check: 'ankle-bend-knee-bent', side: 'right', passive, active: null, result: null },
+      ...{ visitId: LOOK.visitId, role: at, doneOn, removed: false, repeats: {}, cheats: [] },
+    }) as unknown as ClientFile['checks'][number];
+  const checks = [
+    ankle(31, 'again', '2026-11-01T11:00:00.000Z'),
+    ankle(26, 'first', '2026-11-01T10:00:00.000Z'),
+  ];
+  const look: LookRecord = { ...LOOK, role, visitId, startedOn: '2026-11-02T09:00:00.000Z' };
+  const input = playedBody({ ...FILE, checks }, look, 'squat', 'back', null, 3);
+  expect(input.limits.right?.ankleBendDeg).toBe(deg);
+});
+
 describe('the worker’s answers', () => {
   const stages: Stage[] = [];
   const onStage = (stage: Stage) => stages.push(stage);

@@ -324,6 +324,7 @@ test.describe('wide', () => {
     await page.getByRole('heading', { name: 'Hip extension' }).waitFor();
     await take(page, 'wide-trends');
     await page.goto(`${world.url}/clients/${await clientNamed(page, world, 'Maren')}/fit`);
+    await page.getByRole('slider', { name: 'left ankle bend' }).fill('28');
     await page.getByRole('slider', { name: 'right ankle bend' }).fill('26');
     await page.getByText('right ankle bend +14°').waitFor();
     await page.waitForTimeout(1500);

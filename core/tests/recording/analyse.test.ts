@@ -58,6 +58,27 @@ describe.each(['right', 'left', 'front', 'back'])('seen from %s', (view) => {
   });
 });
 
+it.each([
+  [24, 0],
+  [45, 25],
+  [64, 0],
+])('a thigh that opens is no deeper than it is: %i cm apart, toes %i° out', (stanceCm, toes) => {
+  const setup = { stanceCm, toeOutDeg: { left: toes, right: toes } };
+  const document = film({ ...from('right'), dropped: 0, noise: 0, seed: 5, depthDeg: 22, setup });
+  const analysis = analysed(document);
+  const truth = document.truth.measures.find(
+    ({ measure, side }) => measure === 'thigh' && side === 'right',
+  )!;
+  const seen = measuredOf(analysis.measures, 'thigh', 'right')!;
+  expect(Math.abs(seen.mean - mean(truth.perRepetition))).toBeLessThan(1.2);
+});
+
+it('a large belly leans a trunk more early in the rise by itself, and nothing is proposed of it', () => {
+  const body = { heightM: 1.55, massKg: 110 };
+  const document = film({ ...from('right'), noise: 0, seed: 8, depthDeg: -8, body });
+  expect(analysed(document).proposals).toEqual([]);
+});
+
 describe('clear faults are proposed, on their side', () => {
   it.each([
     ['depth-short', null, 'right'],

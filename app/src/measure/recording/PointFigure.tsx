@@ -49,15 +49,23 @@ function limb(a: Place, b: Place, thick: number, thin: number): string {
   );
 }
 
-/** A trunk seen from the front or behind: broad shoulders that slope, a waist, and hips. */
-function torso(left: Place, right: Place, hipLeft: Place, hipRight: Place): string {
+/** Flesh is so much broader than the hip joints are apart, and hangs so far below them. */
+const HIP_BREADTH = 1.75;
+const SEAT = 0.08;
+
+/** A trunk seen from the front or behind: broad shoulders that slope, a waist, and hips with a seat below. */
+function torso(left: Place, right: Place, jointLeft: Place, jointRight: Place): string {
+  const pelvis = between(jointLeft, jointRight, 0.5);
+  const [hipLeft, hipRight] = [jointLeft, jointRight].map((at) => between(pelvis, at, HIP_BREADTH));
+  const seat = between(between(left, right, 0.5), pelvis, 1 + 2 * SEAT);
   const neck = between(between(left, right, 0.5), between(hipLeft, hipRight, 0.5), -0.12);
   const waist = (shoulder: Place, hip: Place, other: Place) =>
     between(between(shoulder, hip, 0.62), other, 0.16);
   const [waistLeft, waistRight] = [waist(left, hipLeft, right), waist(right, hipRight, left)];
   return (
     `M${left.x} ${left.y}Q${neck.x} ${neck.y} ${right.x} ${right.y}` +
-    `Q${waistRight.x} ${waistRight.y} ${hipRight.x} ${hipRight.y}L${hipLeft.x} ${hipLeft.y}` +
+    `Q${waistRight.x} ${waistRight.y} ${hipRight.x} ${hipRight.y}` +
+    `Q${seat.x} ${seat.y} ${hipLeft.x} ${hipLeft.y}` +
     `Q${waistLeft.x} ${waistLeft.y} ${left.x} ${left.y}Z`
   );
 }

@@ -1,6 +1,6 @@
 import { bodyOf } from '@taxikine/core/body/segments/body';
 import type { Pattern } from '@taxikine/core/body/stance/patterns';
-import { latestLimits } from '@taxikine/core/inference/case/latestLimits';
+import { lookLimits } from '@taxikine/core/inference/case/latestLimits';
 import type { ClientFile } from '@taxikine/core/records/clientFile';
 import type { LookRecord } from '@taxikine/core/records/looks/lookRecord';
 import type { PlayedFault, RecorderInput } from '@taxikine/core/media/recorder/recorderInput';
@@ -13,8 +13,8 @@ const DEPTH: Readonly<Record<Pattern, number>> = { squat: 0, hinge: 60, lunge: 8
 const HELD = { rollDeg: 3, pitchDeg: 2, pixelsPerMetre: 380 } as const;
 
 /**
- * What the stand-in camera films: this client's body in the look's set-up with the ranges that were
- * measured, and a fault if one is to be played.
+ * What the stand-in camera films: this client's body in the look's set-up with the ranges that it had
+ * then, and a fault if one is to be played.
  */
 export function playedBody(
   file: ClientFile,
@@ -29,7 +29,7 @@ export function playedBody(
     pattern,
     body: bodyOf(heightM, massKg, segments),
     setup: look.setup,
-    limits: latestLimits(file),
+    limits: lookLimits(file, look),
     strength: { hip: 1, knee: 1 },
     faults: fault ? [{ fault, ...sideOf(fault, look) }] : [],
     depthDeg: DEPTH[pattern],

@@ -5,7 +5,8 @@ import { degOfRad } from '../../foundation/numeric/angle';
 import type { Vec3 } from '../../foundation/numeric/vector';
 import { signOf, type Side } from '../../foundation/sides/side';
 import { askSettle, problemFrom, type PostureQuestion } from '../../body/solver/ask';
-import { usualRangesOf } from '../../inference/depth/usualRanges';
+import { asItLikes } from '../../inference/depth/usualRanges';
+import { LUMBAR_DEG } from '../../body/solver/limits';
 import { skeletonOf } from '../../body/skeleton/skeletonOf';
 import type { RecordingHead } from '../../records/recordings/recording';
 
@@ -17,13 +18,11 @@ function questionOf(
   { heightM = USUAL_HEIGHT_M, massKg, segments, setup }: RecordingHead,
   pattern: Pattern,
 ) {
-  const usual = usualRangesOf(pattern);
   return {
     pattern,
     body: bodyOf(heightM, massKg ?? 22 * heightM * heightM, segments),
     setup: { ...USUAL_SETUP, ...setup },
-    limits: { left: usual, right: usual },
-    tuckDeg: 0,
+    limits: asItLikes({}, pattern),
   } satisfies PostureQuestion;
 }
 
@@ -43,6 +42,7 @@ export function standingLeanRad(head: RecordingHead): number {
 /** How a body of these lengths with usual ranges would stand, and what a camera would see of it. */
 export interface ExpectedPosture {
   readonly thighDeg: number;
+  /** Of the line from hips to shoulders, which is what a camera sees of a trunk. */
   readonly trunkLeanDeg: number;
   readonly shinLeanDeg: Readonly<Record<Side, number>>;
   /** Lean of the shin inward, from the front. */
@@ -57,20 +57,45 @@ function expectedAt(question: PostureQuestion, thighDeg: number): ExpectedPostur
   const usual = askSettle(question, { thighDeg });
   // Deeper than usual ranges go, nothing is usual: then as if nothing limited it.
   const answer =
-    usual.status === 'found' ? usual : askSettle({ ...question, limits: {} }, { thighDeg });
+    usual.status === 'found'
+      ? usual
+      : askSettle({ ...question, limits: { lumbarBendDeg: LUMBAR_DEG.round } }, { thighDeg });
   if (answer.status !== 'found') return null;
-  const { legs } = skeletonOf({ problem: problemFrom(question), state: answer.state });
+  const { legs, pelvis, chest } = skeletonOf({
+    problem: problemFrom(question),
+    state: answer.state,
+  });
   const shinIn = (side: Side): number =>
     degOfRad(-signOf(side) * frontal(legs[side].ankle, legs[side].knee));
-  const { trunkLeanDeg, shinLeanDeg } = answer.posture;
+  const { shinLeanDeg } = answer.posture;
   return {
     thighDeg,
-    trunkLeanDeg,
+    trunkLeanDeg: degOfRad(Math.atan2(chest[0] - pelvis[0], chest[2] - pelvis[2])),
     shinLeanDeg,
     shinInDeg: { left: shinIn('left'), right: shinIn('right') },
     hipHeightM:
       (legs.left.hip[2] + legs.right.hip[2] - legs.left.ankle[2] - legs.right.ankle[2]) / 2,
   };
+}
+
+/** A thigh this steep is the end of a rise. */
+const RISEN_DEG = 80;
+
+/**
+ * How much more such a body leans by itself when its hips have made a share of their rise than at the
+ * bottom, in degrees; null where the model has no such posture.
+ */
+export function expectedEarlyGain(
+  head: RecordingHead,
+  pattern: Pattern,
+  bottom: ExpectedPosture,
+  share: number,
+): number | null {
+  const question = questionOf(head, pattern);
+  const risen = expectedAt(question, RISEN_DEG);
+  const low = bottom.hipHeightM;
+  const early = risen && byHipHeight(question, low + share * (risen.hipHeightM - low));
+  return early && early.trunkLeanDeg - bottom.trunkLeanDeg;
 }
 
 /** How deep: by the thigh where it was seen from the side, by the hips' height from the front. */

@@ -1,7 +1,8 @@
 import type { FaultId } from '../../knowledge/faults';
 import type { Grade, Pattern, Phase } from '../../body/stance/patterns';
 import { otherSide, SIDES, type MaybeSide, type Side } from '../../foundation/sides/side';
-import { expectedPosture, type ExpectedPosture } from './expected';
+import { expectedEarlyGain, expectedPosture, type ExpectedPosture } from './expected';
+import { EARLY_PART } from './readings';
 import { measuredOf, type Measured, type MeasureId } from '../../records/recordings/measures';
 import type { RecordingHead } from '../../records/recordings/recording';
 
@@ -58,13 +59,17 @@ function thighDeg({ measures, front }: ProposalInput): number | null {
 /** What rules judge by: the measures, and how such a body would usually stand at that depth. */
 interface Context extends ProposalInput {
   readonly expected: ExpectedPosture | null;
+  /** Lean that such a body gains by itself early in the rise, degrees. */
+  readonly earlyGainDeg: number;
 }
 
 function contextOf(input: ProposalInput): Context {
   const { head, pattern, hipHeightM } = input;
   const deg = thighDeg(input);
   const seen = deg !== null ? { thighDeg: deg } : hipHeightM !== null ? { hipHeightM } : null;
-  return { ...input, expected: seen && expectedPosture(head, pattern, seen) };
+  const expected = seen && expectedPosture(head, pattern, seen);
+  const gain = expected && expectedEarlyGain(head, pattern, expected, EARLY_PART);
+  return { ...input, expected, earlyGainDeg: Math.max(0, gain ?? 0) };
 }
 
 const STEPS_AND_SQUAT: readonly Pattern[] = ['squat', 'lunge', 'split'];
@@ -119,6 +124,7 @@ export const RULES: readonly Rule[] = [
     lies: 'whole',
     phase: 'up',
     limits: [7, 12, 18],
+    off: (value, { earlyGainDeg }) => value - earlyGainDeg,
   },
   {
     fault: 'load-drifts',

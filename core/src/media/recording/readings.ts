@@ -116,13 +116,27 @@ const missing = (measure: MeasureId, side: MaybeSide, what: string): Unread => (
 
 type ReadingOf = (source: Source, side: Side) => Reading | Unread;
 
-/** Thigh above level; a thigh turned out by the toes looks steeper from the side than it is. */
+/** How far a knee that follows its foot is out beside its hip joint, in metres; null where that is not known. */
+function asideOf(source: Source, side: Side): ((ahead: number) => number) | null {
+  const { scene, head } = source;
+  const [body, stanceCm] = [bodyIn(head), head.setup?.stanceCm];
+  if (!body || stanceCm === undefined || scene.pixelsPerMetre === null) return null;
+  const beside = (stanceCm / 100 - body.hipWidthM) / 2;
+  const out = Math.tan(toeOut(source, side));
+  return (kneeAhead) => beside + out * kneeAhead;
+}
+
+/** Thigh above level; one that opens looks steeper from the side than it is. */
 const thigh: ReadingOf = (source, side) => {
-  const [hip, knee] = [pathOf(source, side, 'hip'), pathOf(source, side, 'knee')];
+  const [hip, knee, ankle] = (['hip', 'knee', 'ankle'] as const).map((part) =>
+    pathOf(source, side, part),
+  );
   if (!hip || !knee) return missing('thigh', side, `${side} hip or knee`);
-  const out = Math.cos(toeOut(source, side));
-  const series: At = (i) =>
-    degOfRad(Math.atan2((hip.z[i] - knee.z[i]) * out, Math.abs(knee.x[i] - hip.x[i])));
+  const aside = ankle && asideOf(source, side);
+  const level: At = aside
+    ? (i) => Math.hypot(knee.x[i] - hip.x[i], aside(Math.abs(knee.x[i] - ankle.x[i])))
+    : (i) => Math.abs(knee.x[i] - hip.x[i]) / Math.cos(toeOut(source, side));
+  const series: At = (i) => degOfRad(Math.atan2(hip.z[i] - knee.z[i], level(i)));
   return {
     measure: 'thigh',
     side,
@@ -241,7 +255,7 @@ const trunkLean: WholeReadingOf = (source) => {
 };
 
 /** Share of the rise in which hips that come up first show. */
-const FIRST_PART = 1 / 3;
+export const EARLY_PART = 1 / 3;
 
 const hipsFirst: WholeReadingOf = (source) => {
   const measure = 'hips-first';
@@ -249,7 +263,7 @@ const hipsFirst: WholeReadingOf = (source) => {
   const series = trunkLeanSeries(source.scene);
   if (!series || !hips || !shoulders) return missing(measure, null, 'hips or shoulders');
   const of = (repetition: Repetition): number => {
-    const risen = risenBy(hips, repetition, FIRST_PART);
+    const risen = risenBy(hips, repetition, EARLY_PART);
     const { count } = source.scene;
     return (
       valueAt(series, risen, half(source), count) -
