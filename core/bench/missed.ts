@@ -1,0 +1,129 @@
+import { degOfRad, PATTERNS, radOfDeg } from '../src';
+import { deepest } from '../src/body/solver/deepest';
+import { patternDepth } from '../src/body/solver/depth';
+import { descend, type Task } from '../src/body/solver/descend';
+import { lowestTask } from '../src/body/solver/lowest';
+import type { PostureProblem } from '../src/body/solver/problem';
+import { settle, settleTask } from '../src/body/solver/settle';
+import { isMirrored, squareBound } from '../src/body/solver/square';
+import { stateOf, type PostureState } from '../src/body/solver/state';
+import { freeOf, zeroRow, type Row } from '../src/body/solver/variables';
+import { seeded, within } from '../src/foundation/numeric/random';
+import { problemOfInput, randomInput } from './randomInput';
+import { differentialEvolution } from './evolution';
+
+/**
+ * What the solver's searches miss, by differential evolution (R. Storn, K. Price 1997) over all free
+ * variables: the best of a population is followed down to the bottom of its valley, and held against what
+ * `deepest` and `settle` say. Deepest at most half a degree short, settle at most 0.1 % above.
+ */
+const BODIES = Number(process.argv[2] ?? 200);
+const SEED = Number(process.argv[3] ?? 20);
+const SHORT_DEG = 0.5;
+const ABOVE = 0.001;
+
+/** Between which each variable is looked for: as in `variables.ts`, metres and radians. */
+const LEAST: Readonly<Row> = [
+  -0.6, -0.15, 0.1, -0.27, -0.15, -0.2, -0.18, -0.3, -0.7, -0.7, 0, -0.25,
+];
+const MOST: Readonly<Row> = [0.3, 0.15, 1.3, 0.27, 0.15, 1.6, 0.18, 0.6, 0.7, 0.7, 1.4, 0.25];
+
+/** What a posture fails to keep, summed: radians, metres and shares. */
+function violation({ equalities, conditions }: Task, state: PostureState): number {
+  if (!(state.legs.left.stretch < 1 && state.legs.right.stretch < 1)) return 1e3;
+  let sum = 0;
+  for (const { value } of equalities) sum += Math.abs(value(state));
+  for (const { slack } of conditions) sum += Math.max(0, -slack(state));
+  return sum;
+}
+
+/** The best that evolution finds, at the bottom of its valley; null where it finds nothing that holds. */
+function evolved(task: Task, random: () => number): PostureState | null {
+  const at = (x: readonly number[]): PostureState => {
+    const q = zeroRow();
+    task.free.forEach((variable, i) => {
+      q[variable] = x[i];
+    });
+    return stateOf(task.problem, q);
+  };
+  const best = differentialEvolution(
+    {
+      least: task.free.map((variable) => LEAST[variable]),
+      most: task.free.map((variable) => MOST[variable]),
+      judge: (x) => {
+        const state = at(x);
+        const off = violation(task, state);
+        return off > 1e-3 ? { off, value: 0 } : { off: 0, value: task.goal.value(state) };
+      },
+    },
+    random,
+  );
+  const descent = descend(task, at(best).q);
+  return descent.status === 'found' ? descent.state : null;
+}
+
+interface Tally {
+  tried: number;
+  found: number;
+  over: number;
+  worst: number;
+}
+const emptyTally = (): Tally => ({ tried: 0, found: 0, over: 0, worst: -Infinity });
+
+function count(tally: Tally, by: number | null, most: number): void {
+  tally.tried += 1;
+  if (by === null) return;
+  tally.found += 1;
+  tally.worst = Math.max(tally.worst, by);
+  if (by > most) tally.over += 1;
+}
+
+/** How far `deepest` stops short of what evolution reaches, in degrees; null where evolution reaches nothing. */
+function shortDeg(problem: PostureProblem, random: () => number): number | null {
+  const answer = deepest(problem);
+  const state = evolved(lowestTask(problem, freeOf(problem.stance)), random);
+  if (!state) return null;
+  if (answer.status !== 'reached') return 180;
+  const free = patternDepth(problem).value(state);
+  // Twisting takes nobody below the square body that is as good as the better side.
+  const isBounded = !problem.stance.rear && isMirrored(problem) === false;
+  const depth = isBounded ? Math.max(free, squareBound(problem).depthRad) : free;
+  return degOfRad(answer.depthRad - depth);
+}
+
+/** By which share `settle` is above what evolution finds at the same depth. */
+function aboveBy(problem: PostureProblem, random: () => number): number | null {
+  const low = deepest(problem);
+  if (low.status !== 'reached') return null;
+  const isHinge = problem.stance.pattern === 'hinge';
+  const higher = low.depthRad + radOfDeg(within(random, 3, 40));
+  const aim = isHinge ? { leanRad: Math.max(0.2, -higher) } : { thighRad: Math.min(1.2, higher) };
+  const task = settleTask(problem, aim);
+  const answer = settle(problem, aim);
+  const state = evolved(task, random);
+  if (!state) return null;
+  if (answer.status !== 'settled') return 1;
+  return task.goal.value(answer.state) / task.goal.value(state) - 1;
+}
+
+const show = (name: string, { tried, found, over, worst }: Tally, unit: string, k: number) =>
+  console.log(
+    `${name}: evolution found a posture in ${found} of ${tried}; worst ${(worst * k).toFixed(3)} ${unit}; over the aim in ${over}`,
+  );
+
+for (const pattern of PATTERNS) {
+  const random = seeded(SEED);
+  const [short, above] = [emptyTally(), emptyTally()];
+  for (let i = 0; i < BODIES; i++) {
+    const problem = problemOfInput(randomInput(random, pattern));
+    const deg = shortDeg(problem, random);
+    const share = aboveBy(problem, random);
+    if (deg !== null && deg > SHORT_DEG) console.log(`  body ${i}: ${deg.toFixed(2)}° short`);
+    if (share !== null && share > ABOVE)
+      console.log(`  body ${i}: ${(100 * share).toFixed(2)} % above`);
+    count(short, deg, SHORT_DEG);
+    count(above, share, ABOVE);
+  }
+  show(`${pattern}, deepest`, short, '° short', 1);
+  show(`${pattern}, settle`, above, '% above', 100);
+}
