@@ -3,7 +3,7 @@ import { SIDES } from '../../foundation/sides/side';
 import { project, type Camera } from './camera';
 import type { Skeleton } from './skeleton';
 
-/** What a camera sees of a body, in metres: to the right, and up from the floor. */
+/** What a camera sees of a body, in metres: to the right, and up in the picture. */
 export interface Extent {
   readonly left: number;
   readonly right: number;
