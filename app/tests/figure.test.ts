@@ -6,7 +6,7 @@ import { lookSkeleton } from '@taxikine/core/reading/figure/lookSkeleton';
 import { PHASE_AIMS } from '@taxikine/core/body/skeleton/phaseAims';
 import { skeletonOf } from '@taxikine/core/body/skeleton/skeletonOf';
 import { squatPosture } from '@taxikine/core/body/skeleton/squatPosture';
-import { usualSetup } from '@taxikine/core/reading/visit/usualSetup';
+import { usualSetup } from '@taxikine/core/body/solver/usualSetup';
 import { fitted, frameFor, inkFor, facingOf } from '../src/figure/frame';
 import { zoneTargets } from '../src/figure/zones';
 import { curlPath, strandPath, strandWidth } from '../src/visit/thread/strandPath';

@@ -45,6 +45,7 @@ export { type FitAim, fitAimsOf } from './body/solver/fit';
 export { type LimitsDeg } from './body/solver/limits';
 export { type PostureReport } from './body/solver/postureReport';
 export { type StanceSetup } from './body/solver/stance';
+export { usualSetup } from './body/solver/usualSetup';
 export { stanceProblems } from './body/solver/stanceProblems';
 
 export { betweenPoses, mirroredPose } from './body/skeleton/betweenPoses';
@@ -399,7 +400,6 @@ export { suspectChecks, suspectProbes } from './reading/visit/suspects';
 export { tempoOf } from './reading/visit/tempoOf';
 export { boardOf, threadThrough } from './reading/visit/threads';
 export { traceSnapshot } from './reading/visit/traceSnapshot';
-export { usualSetup } from './reading/visit/usualSetup';
 export { visitLooseEnds } from './reading/visit/visitLooseEnds';
 export { withNorms } from './reading/visit/withNorms';
 

@@ -165,6 +165,19 @@ describe('muscles over two joints', () => {
   });
 });
 
+it.each([
+  ['hinge', 'left'],
+  ['lunge', 'left'],
+  ['lunge', 'right'],
+  ['split', 'right'],
+] as const)('a usual %s, %s foot in front, misses nothing for its set-up', (pattern, front) => {
+  const setup = { ...usualSetup(pattern, 1.75), ...(pattern === 'hinge' ? {} : { front }) };
+  const input = { ...ask({}), pattern, setup, seenDeg: null };
+  expect(attribute(input).shares).toEqual([]);
+  const wide = attribute({ ...input, setup: { ...setup, stanceCm: setup.stanceCm + 12 } });
+  expect(wide.shares.map(({ part }) => part)).toEqual(['set-up']);
+});
+
 /** A step has a valley with the hips over the front foot, and one with them over the other way. */
 it.each([
   [30, 25, 125, 60, -5.8],

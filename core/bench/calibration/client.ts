@@ -1,5 +1,5 @@
 import { PATTERNS, type CaseFile, type HistoryItem, type Pattern, type Side } from '../../src';
-import { usualSetup } from '../../src/reading/visit/usualSetup';
+import { usualSetup } from '../../src/body/solver/usualSetup';
 import { buildNodes } from '../../src/inference/trace/buildNodes';
 import type { CauseNode } from '../../src/inference/trace/inference/network';
 

@@ -5,7 +5,7 @@ import { GRADES, isStaggered, PATTERNS } from '../../src/body/stance/patterns';
 import { REGIONS } from '../../src/knowledge/regions';
 import { SIDES } from '../../src/foundation/sides/side';
 import { PAIN_KINDS } from '../../src/records/case/caseFile';
-import { usualSetup } from '../../src/reading/visit/usualSetup';
+import { usualSetup } from '../../src/body/solver/usualSetup';
 import { chance, oneOf, type Random } from '../calibration/client';
 
 const upTo = (random: Random, most: number): number => Math.floor(random() * (most + 1));

@@ -1,5 +1,5 @@
 import { USUAL_SETUP } from '../../src';
-import { usualSetup } from '../../src/reading/visit/usualSetup';
+import { usualSetup } from '../../src/body/solver/usualSetup';
 import { both, caseOf, deg, EVERYTHING, seen, SLIDE, type AcceptanceCase } from './acceptanceCases';
 
 const lunge = (front: 'left' | 'right') => ({ ...usualSetup('lunge', 1.75), front });

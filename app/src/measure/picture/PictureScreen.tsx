@@ -5,7 +5,7 @@ import type { Marks } from '@taxikine/core/records/pictures/marks';
 import type { ClientFile } from '@taxikine/core/records/clientFile';
 import type { LookRecord } from '@taxikine/core/records/looks/lookRecord';
 import type { PictureRecord } from '@taxikine/core/records/pictures/pictureRecord';
-import { usualSetup } from '@taxikine/core/reading/visit/usualSetup';
+import { usualSetup } from '@taxikine/core/body/solver/usualSetup';
 import { View } from '@tamagui/core';
 import { useState } from 'react';
 import { useFile, useCreate } from '../../data/useFile';

@@ -1,5 +1,5 @@
 import { bodyOf, type Body } from '../../body/segments/body';
-import { USUAL_SETUP } from '../../body/stance/setup';
+import { usualSetup } from '../../body/solver/usualSetup';
 import { SIDES, type Side } from '../../foundation/sides/side';
 import type { Pattern } from '../../body/stance/patterns';
 import { degOfRad, radOfDeg } from '../../foundation/numeric/angle';
@@ -120,14 +120,17 @@ function limitsFor({ limits, pattern }: AttributionInput): LimitsWith {
   });
 }
 
+/** The pattern's usual set-up, on the client's own front foot. */
+const usualFor = ({ pattern, body, setup: { front } }: AttributionInput): StanceSetup => ({
+  ...usualSetup(pattern, body.heightM),
+  front,
+});
+
 /** Body and stance, each the client's own or a usual one of this height. */
-function standing(
-  { pattern, body, setup }: AttributionInput,
-  own: ReadonlySet<Part>,
-  limits: Limits,
-): PostureProblem {
+function standing(input: AttributionInput, own: ReadonlySet<Part>, limits: Limits): PostureProblem {
+  const { pattern, body, setup } = input;
   const shaped = own.has('proportions') ? body : bodyOf(body.heightM, body.massKg);
-  const stance = stanceOf(pattern, own.has('set-up') ? setup : USUAL_SETUP, body.heightM);
+  const stance = stanceOf(pattern, own.has('set-up') ? setup : usualFor(input), body.heightM);
   return problemOf(shaped, stance, limits, usualCapacities(body.massKg));
 }
 
@@ -164,7 +167,8 @@ function depthsOf(
 }
 
 /** Which of the parts differ from usual; the others share nothing and need no working out. */
-function partsAtPlay({ body, setup, limits, pattern }: AttributionInput): Part[] {
+function partsAtPlay(input: AttributionInput): Part[] {
+  const { body, setup, limits, pattern } = input;
   const usualRanges = usualRangesOf(pattern);
   const short = (side: Side, names: readonly (keyof SideLimitsDeg)[]) =>
     names.some((name) => {
@@ -181,12 +185,13 @@ function partsAtPlay({ body, setup, limits, pattern }: AttributionInput): Part[]
     knees: SIDES.some((side) => short(side, KNEE)),
     'low back': (limits.lumbarBendDeg ?? LUMBAR_DEG.neutral) < LUMBAR_DEG.neutral,
     proportions: JSON.stringify(plain) !== JSON.stringify(body),
-    'set-up': JSON.stringify(stanceKey(setup)) !== JSON.stringify(stanceKey(USUAL_SETUP)),
+    'set-up': stanceKey(input, setup) !== stanceKey(input, usualFor(input)),
   };
   return PARTS.filter((part) => atPlay[part]);
 }
 
-const stanceKey = (setup: StanceSetup) => stanceOf('squat', setup, 1);
+const stanceKey = ({ pattern, body }: AttributionInput, setup: StanceSetup): string =>
+  JSON.stringify(stanceOf(pattern, setup, body.heightM));
 
 /** Shapley weight of a set of `size` others among `count` players: size!·(count−size−1)!/count! */
 function weightOf(size: number, count: number): number {

@@ -1,7 +1,7 @@
 import type { Pattern } from '../../body/stance/patterns';
 import type { Setup } from '../../body/stance/setup';
 import type { ClientFile } from '../../records/clientFile';
-import { usualSetup } from './usualSetup';
+import { usualSetup } from '../../body/solver/usualSetup';
 
 export interface SetupFor {
   readonly setup: Setup;

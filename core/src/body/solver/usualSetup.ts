@@ -1,10 +1,10 @@
-import { isStaggered, type Pattern } from '../../body/stance/patterns';
-import { USUAL_SETUP, type Setup } from '../../body/stance/setup';
-import { usualStepM } from '../../body/solver/stance';
+import { isStaggered, type Pattern } from '../stance/patterns';
+import { USUAL_SETUP, type Setup } from '../stance/setup';
+import { usualStepM } from './stance';
 
 const FEET_FORWARD = { left: 0, right: 0 } as const;
 
-/** How a first look at a pattern is set up until the coach changes it. */
+/** How a pattern is usually stood in: a first look, until the coach changes it, and what a depth is held against. */
 export function usualSetup(pattern: Pattern, heightM: number): Setup {
   if (pattern === 'squat') return USUAL_SETUP;
   if (!isStaggered(pattern))
