@@ -24,6 +24,9 @@ it.each([
   expect(depthWords(deg, t, pattern)).toBe(words);
 });
 
+it('on one leg one thigh is spoken of', () =>
+  expect(depthWords(12.4, t, 'squat', 'left')).toBe('fit.oneThigh.above 12'));
+
 it.each([
   ['nothing', [], ''],
   ['one side', [{ side: 'right', limit: 'ankleBend' }], 'right fit.limit.ankleBend'],

@@ -28,6 +28,21 @@ it.each([
 );
 
 it.each([
+  ['left', 'Left knee 3 cm inside its foot.'],
+  ['right', 'Right knee over its foot.'],
+] as const)('on the %s leg that knee alone is told', (leg, words) =>
+  expect(kneesWords(posture({ kneeOutMm: { left: -31, right: 9 } }), t, leg)).toBe(words),
+);
+
+it.each([
+  [0.19, 'Weight toward the heel.'],
+  [0.25, 'Weight over the middle of the foot.'],
+  [0.31, 'Weight toward the toes.'],
+])('on one leg the foot is pressed at %d of its length', (pressureAhead, words) =>
+  expect(weightWords(posture({ pressureAhead, shareLeft: 1 }), t, 'left')).toBe(words),
+);
+
+it.each([
   [0.25, 0.5, 'Weight over the middle of the feet, the same on both feet.'],
   [0.25, 0.51, 'Weight over the middle of the feet, the same on both feet.'],
   [0.25, 0.52, 'Weight over the middle of the feet, 52 % on the left.'],

@@ -5,7 +5,8 @@ import type { LookRecord } from '@taxikine/core/records/looks/lookRecord';
 import { noRecords } from '@taxikine/core/records/noRecords';
 import { act } from '@testing-library/react';
 import type { OpenVisit } from '../src/data/useVisit';
-import { useSetup, withPart } from '../src/visit/setup/useSetup';
+import { useSetup } from '../src/visit/setup/useSetup';
+import { withPart } from '../src/visit/setup/withPart';
 import { onDevice } from './onDevice';
 
 jest.mock('idb-keyval', () => ({

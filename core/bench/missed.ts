@@ -1,4 +1,4 @@
-import { degOfRad, PATTERNS, radOfDeg } from '../src';
+import { degOfRad, radOfDeg } from '../src';
 import { deepest } from '../src/body/solver/deepest';
 import { patternDepth } from '../src/body/solver/depth';
 import { descend, type Task } from '../src/body/solver/descend';
@@ -6,10 +6,11 @@ import { lowestTask } from '../src/body/solver/lowest';
 import type { PostureProblem } from '../src/body/solver/problem';
 import { settle, settleTask } from '../src/body/solver/settle';
 import { isMirrored, squareBound } from '../src/body/solver/square';
+import { hangingSide, isSideBySide } from '../src/body/solver/stance';
 import { stateOf, type PostureState } from '../src/body/solver/state';
-import { freeOf, zeroRow, type Row } from '../src/body/solver/variables';
+import { lowestFreeOf, SWIVEL, zeroRow, type Row } from '../src/body/solver/variables';
 import { seeded, within } from '../src/foundation/numeric/random';
-import { problemOfInput, randomInput } from './randomInput';
+import { problemOfInput, randomInput, STANDINGS } from './randomInput';
 import { differentialEvolution } from './evolution';
 
 /**
@@ -28,6 +29,9 @@ const LEAST: Readonly<Row> = [
 ];
 const MOST: Readonly<Row> = [0.3, 0.15, 1.3, 0.27, 0.15, 1.6, 0.18, 0.6, 0.7, 0.7, 1.4, 0.25];
 
+/** The thigh of a leg in the air, ahead of the pelvis. */
+const MOST_HANGING = 2;
+
 /** What a posture fails to keep, summed: radians, metres and shares. */
 function violation({ equalities, conditions }: Task, state: PostureState): number {
   if (!(state.legs.left.stretch < 1 && state.legs.right.stretch < 1)) return 1e3;
@@ -39,6 +43,8 @@ function violation({ equalities, conditions }: Task, state: PostureState): numbe
 
 /** The best that evolution finds, at the bottom of its valley; null where it finds nothing that holds. */
 function evolved(task: Task, random: () => number): PostureState | null {
+  const hanging = hangingSide(task.problem.stance);
+  const hip = hanging && SWIVEL[hanging];
   const at = (x: readonly number[]): PostureState => {
     const q = zeroRow();
     task.free.forEach((variable, i) => {
@@ -48,8 +54,8 @@ function evolved(task: Task, random: () => number): PostureState | null {
   };
   const best = differentialEvolution(
     {
-      least: task.free.map((variable) => LEAST[variable]),
-      most: task.free.map((variable) => MOST[variable]),
+      least: task.free.map((variable) => (variable === hip ? 0 : LEAST[variable])),
+      most: task.free.map((variable) => (variable === hip ? MOST_HANGING : MOST[variable])),
       judge: (x) => {
         const state = at(x);
         const off = violation(task, state);
@@ -81,12 +87,12 @@ function count(tally: Tally, by: number | null, most: number): void {
 /** How far `deepest` stops short of what evolution reaches, in degrees; null where evolution reaches nothing. */
 function shortDeg(problem: PostureProblem, random: () => number): number | null {
   const answer = deepest(problem);
-  const state = evolved(lowestTask(problem, freeOf(problem.stance)), random);
+  const state = evolved(lowestTask(problem, lowestFreeOf(problem.stance)), random);
   if (!state) return null;
   if (answer.status !== 'reached') return 180;
   const free = patternDepth(problem).value(state);
   // Twisting takes nobody below the square body that is as good as the better side.
-  const isBounded = !problem.stance.rear && isMirrored(problem) === false;
+  const isBounded = isSideBySide(problem.stance) && isMirrored(problem) === false;
   const depth = isBounded ? Math.max(free, squareBound(problem).depthRad) : free;
   return degOfRad(answer.depthRad - depth);
 }
@@ -111,11 +117,11 @@ const show = (name: string, { tried, found, over, worst }: Tally, unit: string, 
     `${name}: evolution found a posture in ${found} of ${tried}; worst ${(worst * k).toFixed(3)} ${unit}; over the aim in ${over}`,
   );
 
-for (const pattern of PATTERNS) {
+for (const standing of STANDINGS) {
   const random = seeded(SEED);
   const [short, above] = [emptyTally(), emptyTally()];
   for (let i = 0; i < BODIES; i++) {
-    const problem = problemOfInput(randomInput(random, pattern));
+    const problem = problemOfInput(randomInput(random, standing));
     const deg = shortDeg(problem, random);
     const share = aboveBy(problem, random);
     if (deg !== null && deg > SHORT_DEG) console.log(`  body ${i}: ${deg.toFixed(2)}° short`);
@@ -124,6 +130,6 @@ for (const pattern of PATTERNS) {
     count(short, deg, SHORT_DEG);
     count(above, share, ABOVE);
   }
-  show(`${pattern}, deepest`, short, '° short', 1);
-  show(`${pattern}, settle`, above, '% above', 100);
+  show(`${standing.name}, deepest`, short, '° short', 1);
+  show(`${standing.name}, settle`, above, '% above', 100);
 }

@@ -1,4 +1,4 @@
-import { bodyOf, degOfRad, PATTERNS, radOfDeg, SIDES, type Pattern } from '../src';
+import { bodyOf, degOfRad, radOfDeg, SIDES } from '../src';
 import { deepest } from '../src/body/solver/deepest';
 import type { SideLimitsDeg } from '../src/body/solver/limits';
 import type { PostureProblem } from '../src/body/solver/problem';
@@ -7,10 +7,10 @@ import type { StanceSetup } from '../src/body/solver/stance';
 import { Y, TURN, LEAN, LUMBAR } from '../src/body/solver/variables';
 import { otherSide } from '../src/foundation/sides/side';
 import { seeded, within } from '../src/foundation/numeric/random';
-import { problemOfInput, randomInput, type Input } from './randomInput';
+import { problemOfInput, randomInput, STANDINGS, type Input, type Standing } from './randomInput';
 
 /**
- * What the solver promises, over random bodies of all four patterns, with and without a post: less of a
+ * What the solver promises, over random bodies of all four patterns and on one leg, with and without a post: less of a
  * range never goes deeper, a mirrored client gets the mirrored answer, a little of any input changes
  * little, and in a narrow stance a stiff ankle does not have the hips come to it.
  *
@@ -69,6 +69,7 @@ function mirrored(input: Input): Input {
       ...setup,
       toeOutDeg: swapped(setup.toeOutDeg),
       ...(setup.front ? { front: otherSide(setup.front) } : {}),
+      ...(setup.oneLeg ? { oneLeg: otherSide(setup.oneLeg) } : {}),
     },
   };
 }
@@ -108,12 +109,12 @@ function likely(problem: PostureProblem, deg: number) {
   return { binding, angles: [LEAN, LUMBAR, TURN].map((k) => degOfRad(q[k])), shift: 100 * q[Y] };
 }
 
-function ofPattern(pattern: Pattern): void {
+function ofStanding(standing: Standing): void {
   const random = seeded(SEED);
   const [less, mirror, jump, stand] = [new Worst(0.2), new Worst(0.01), new Worst(2), new Worst(2)];
   const mirrorShift = new Worst(0.01);
   for (let i = 0; i < COUNT; i++) {
-    const input = randomInput(random, pattern);
+    const input = randomInput(random, standing);
     const problem = problemOfInput(input);
     const own = depthDeg(problem);
     if (own === null) continue;
@@ -129,7 +130,7 @@ function ofPattern(pattern: Pattern): void {
     if (!here || !there || here.binding !== there.binding) continue;
     stand.add(Math.max(...here.angles.map((deg, k) => Math.abs(deg - there.angles[k]))));
   }
-  console.log(`${pattern}`);
+  console.log(standing.name);
   console.log(`  less of a range, degrees deeper: ${less.words}`);
   console.log(`  mirrored, degrees of depth: ${mirror.words}; cm of shift: ${mirrorShift.words}`);
   console.log(`  a tenth of an input, degrees of depth: ${jump.words}`);
@@ -142,7 +143,7 @@ function narrow(): void {
   const toward: string[] = [];
   let bound = 0;
   for (let i = 0; i < COUNT; i++) {
-    const input = randomInput(random, 'squat');
+    const input = randomInput(random, { pattern: 'squat' });
     const ankle = within(random, 34, 45);
     const hip = within(random, 100, 125);
     const side = (deg: number) => ({ ankleBendDeg: deg, hipBendDeg: hip, kneeBendDeg: 145 });
@@ -174,5 +175,5 @@ function narrow(): void {
   for (const one of toward) console.log(`  ${one}`);
 }
 
-for (const pattern of PATTERNS) ofPattern(pattern);
+for (const standing of STANDINGS) ofStanding(standing);
 narrow();

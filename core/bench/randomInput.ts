@@ -1,4 +1,4 @@
-import { usualSetup, type Body, type Pattern } from '../src';
+import { PATTERNS, usualSetup, type Body, type Pattern } from '../src';
 import type { SideLimitsDeg } from '../src/body/solver/limits';
 import type { PostureProblem } from '../src/body/solver/problem';
 import type { StanceSetup } from '../src/body/solver/stance';
@@ -15,8 +15,23 @@ export interface Input {
   readonly lumbarBendDeg: number;
 }
 
+/** What the solver stands in: each pattern, and squat and hinge on the left leg. */
+export interface Standing {
+  readonly name: string;
+  readonly pattern: Pattern;
+  readonly oneLeg?: Side;
+}
+export const STANDINGS: readonly Standing[] = [
+  ...PATTERNS.map((pattern) => ({ name: pattern, pattern })),
+  { name: 'squat on one leg', pattern: 'squat', oneLeg: 'left' },
+  { name: 'hinge on one leg', pattern: 'hinge', oneLeg: 'left' },
+];
+
 /** A random body with one side stiffer, in any stance, now and then with a hand on a post. */
-export function randomInput(random: () => number, pattern: Pattern): Input {
+export function randomInput(
+  random: () => number,
+  { pattern, oneLeg }: Pick<Standing, 'pattern' | 'oneLeg'>,
+): Input {
   const body = randomBody(random);
   const side = (stiffer: number): SideLimitsDeg => ({
     ...ranges(within(random, 25, 45) - stiffer, within(random, 90, 125), within(random, 120, 150)),
@@ -27,6 +42,7 @@ export function randomInput(random: () => number, pattern: Pattern): Input {
   const toe = within(random, 0, 30);
   const setup: StanceSetup = {
     ...usualSetup(pattern, body.heightM),
+    oneLeg,
     ...(isStaggered(pattern) ? {} : { stanceCm, toeOutDeg: { left: toe, right: toe } }),
     ...(random() < 0.3 ? { hands: 'post' as const } : {}),
     ...(random() < 0.3 ? { load: { at: 'ahead' as const, kg: within(random, 1, 10) } } : {}),

@@ -223,8 +223,11 @@ describe('above which depth the pattern is practised', () => {
     },
   );
 
-  it('on one leg the model has no say', () =>
-    expect(cutDegOf({}, { setup: { ...USUAL_SETUP, oneLeg: 'right' } })).toBeNull());
+  it('on one leg a knee of six bears twice as much, and is cut no lower than on two', () => {
+    const onBoth = cutDegOf({ side: 'right' })!;
+    const cut = cutDegOf({ side: 'right' }, { setup: { ...USUAL_SETUP, oneLeg: 'right' } })!;
+    expect(cut).toBeGreaterThanOrEqual(onBoth);
+  });
 
   it('is said with the pattern, and with nothing that is done elsewhere', () => {
     const cut = maybeDepthCut(cutQuestion([painAt()]));

@@ -60,8 +60,12 @@ describe('as deep as a surgeon allows', () => {
     ['a limit that the pattern never comes near', 130, {}],
     ['a limit that was not told', null, {}],
     ['a shoulder', null, { replaced: [{ joint: 'shoulder', side: 'left', mostDeg: 60 }] }],
-    ['on one leg, where the model has no say', 80, { setup: { ...USUAL_SETUP, oneLeg: 'left' } }],
   ])('%s cuts nothing', (_name, deg, more) => expect(cutTo(deg, more)).toBeNull());
+
+  it('on one leg the hip of the leg in the air counts, too', () =>
+    expect(cutTo(80, { setup: { ...USUAL_SETUP, oneLeg: 'left' } })!.says).toMatch(
+      /there the right hip bends \d+°, and the surgeon lets it bend to 80°/,
+    ));
 
   it('what no depth keeps is said to be asked for', () =>
     expect(cutTo(10)!.says).toMatch(/more than the 10° that the surgeon allows: ask before/));

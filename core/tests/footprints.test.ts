@@ -48,7 +48,7 @@ const isWithin = ([x, y]: Vec2, corners: Footprints['room']): boolean => {
 
 it('seen from above the client faces up, with the left foot on the left', () => {
   const { feet, pressed } = printsOf(squat, 30);
-  const [left, right] = [middleOf(feet.left), middleOf(feet.right)];
+  const [left, right] = [middleOf(feet.left!), middleOf(feet.right!)];
   expect(left[0]).toBeLessThan(-100);
   expect(right[0]).toBeGreaterThan(100);
   expect(pressed[0]).toBeCloseTo(0, 0);
@@ -65,8 +65,8 @@ it('the hands of one who holds them ahead are up the picture, the seat down', ()
 
 it('of a step the front foot is up the picture, and the box holds both', () => {
   const { feet, box } = printsOf(lunge, 30);
-  expect(middleOf(feet.left)[1]).toBeLessThan(middleOf(feet.right)[1] - 300);
-  for (const [x, y] of [...pointsOf(feet.left), ...pointsOf(feet.right)]) {
+  expect(middleOf(feet.left!)[1]).toBeLessThan(middleOf(feet.right!)[1] - 300);
+  for (const [x, y] of [...pointsOf(feet.left!), ...pointsOf(feet.right!)]) {
     expect(x).toBeGreaterThanOrEqual(box.left - 0.1);
     expect(x).toBeLessThanOrEqual(box.left + box.width + 0.1);
     expect(y).toBeGreaterThanOrEqual(box.top - 0.1);

@@ -38,6 +38,11 @@ export const fit = {
     above: 'Front thigh stops {{degrees}}° above level',
     below: 'Front thigh reaches {{degrees}}° below level',
   },
+  oneThigh: {
+    level: 'Thigh reaches level',
+    above: 'Thigh stops {{degrees}}° above level',
+    below: 'Thigh reaches {{degrees}}° below level',
+  },
   leans: 'Trunk leans to {{degrees}}°',
   lean: 'Trunk lean',
   front: 'Foot in front',
@@ -71,6 +76,12 @@ export const fit = {
   ahead: {
     heel: 'toward the heels',
     middle: 'over the middle of the feet',
+    toes: 'toward the toes',
+  },
+  pressesOne: 'Weight {{ahead}}.',
+  aheadOne: {
+    heel: 'toward the heel',
+    middle: 'over the middle of the foot',
     toes: 'toward the toes',
   },
   pulls: 'The post is pulled with {{kg}} kg.',
@@ -156,6 +167,8 @@ export const fit = {
     postReach: 'reach to the post',
     postPull: 'pull on the post',
     softKnee: 'soft knees',
+    footClear: 'foot off the floor',
+    freeLeg: 'free leg held out',
     balance: 'balance',
   },
   both: {
@@ -194,6 +207,8 @@ export const fit = {
     postReach: 'reach to the post',
     postPull: 'pull on the post',
     softKnee: 'soft knees',
+    footClear: 'foot off the floor',
+    freeLeg: 'free leg held out',
     balance: 'balance',
   },
 } as const;

@@ -1,5 +1,4 @@
 import type { Footprints } from '@taxikine/core/body/skeleton/footprints';
-import { SIDES } from '@taxikine/core/foundation/sides/side';
 import { Circle, G, Path } from 'react-native-svg';
 import type { Palette } from '../../ui/palette';
 
@@ -15,15 +14,15 @@ export interface FeetFromAboveProps {
 const closed = (points: Footprints['room']): string =>
   `M${points.map((at) => at.join(' ')).join('L')}Z`;
 
-/** Both feet on the floor, the field the weight may press in, and where it presses. */
+/** What is on the floor of the feet, the field the weight may press in, and where it presses. */
 export function FeetFromAbove({ prints, ink, palette, bare = false }: FeetFromAboveProps) {
   const [x, y] = prints.pressed;
   return (
     <G>
-      {SIDES.map((side) => (
+      {Object.entries(prints.feet).map(([side, outline]) => (
         <Path
           key={side}
-          d={prints.feet[side]}
+          d={outline}
           fill={bare ? 'none' : palette.skin}
           stroke={bare ? palette.slate : palette.ink}
           strokeWidth={ink * 0.7}

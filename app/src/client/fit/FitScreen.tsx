@@ -4,6 +4,7 @@ import type { PostureQuestion } from '@taxikine/core/body/solver/ask';
 import { LUMBAR_DEG, type LimitsDeg } from '@taxikine/core/body/solver/limits';
 import type { PostureReport } from '@taxikine/core/body/solver/postureReport';
 import type { WhatIf } from '@taxikine/core/inference/depth/whatIf';
+import type { Side } from '@taxikine/core/foundation/sides/side';
 import type { ClientFile } from '@taxikine/core/records/clientFile';
 import { View } from '@tamagui/core';
 import { memo, useCallback, useMemo, useState } from 'react';
@@ -207,7 +208,7 @@ function Scene({ stand, bench, prices, view, width, wide, onHeight }: SceneProps
       style={held}
       onLayout={({ nativeEvent }) => onHeight(Math.round(nativeEvent.layout.height))}
     >
-      <Reached lowest={lowest} pattern={bench.pattern} prices={prices} />
+      <Reached lowest={lowest} question={bench.question} prices={prices} />
       {shown ? (
         <View position="relative">
           <PostureFigure
@@ -220,6 +221,7 @@ function Scene({ stand, bench, prices, view, width, wide, onHeight }: SceneProps
             against={against?.figure}
             view={view}
             front={shown.target.question.setup.front}
+            oneLeg={shown.target.question.setup.oneLeg}
             width={width}
             height={height}
             label={postureWords(shown.target, t)}
@@ -233,7 +235,9 @@ function Scene({ stand, bench, prices, view, width, wide, onHeight }: SceneProps
               <FeetInset
                 prints={shown.target.prints}
                 most={wide ? 96 : 68}
-                label={t('fit.feet', { words: weightWords(shown.target.posture, t) })}
+                label={t('fit.feet', {
+                  words: weightWords(shown.target.posture, t, shown.target.question.setup.oneLeg),
+                })}
               />
             </View>
           )}
@@ -296,7 +300,9 @@ function DepthPanel({ stand, bench }: Benched) {
       {lumbar > LUMBAR_DEG.neutral ? (
         <Words role="status">{t('fit.rounds', { degrees: lumbar })}</Words>
       ) : null}
-      {shown ? <Stands posture={shown.target.posture} /> : null}
+      {shown ? (
+        <Stands posture={shown.target.posture} oneLeg={shown.target.question.setup.oneLeg} />
+      ) : null}
       {asked?.status === 'blocked' ? (
         <Words accent role="status">
           {t('fit.outOfReach')}{' '}
@@ -318,10 +324,19 @@ function DepthPanel({ stand, bench }: Benched) {
   );
 }
 
+interface StandsProps {
+  readonly posture: PostureReport;
+  readonly oneLeg: Side | undefined;
+}
+
 /** What a coach reads off the feet and knees. */
-function Stands({ posture }: { readonly posture: PostureReport }) {
+function Stands({ posture, oneLeg }: StandsProps) {
   const t = useText();
-  const words = [kneesWords(posture, t), weightWords(posture, t), pullWords(posture, t)];
+  const words = [
+    kneesWords(posture, t, oneLeg),
+    weightWords(posture, t, oneLeg),
+    pullWords(posture, t),
+  ];
   return (
     <Words small soft>
       {words.filter(Boolean).join(' ')}
@@ -331,14 +346,15 @@ function Stands({ posture }: { readonly posture: PostureReport }) {
 
 interface ReachedProps {
   readonly lowest: Answered | null;
-  readonly pattern: Pattern;
+  readonly question: PostureQuestion;
   /** Null while they are worked out. */
   readonly prices: Prices | null;
 }
 
 /** The answer in a sentence: how deep, and what stops it. */
-function Reached({ lowest, pattern, prices }: ReachedProps) {
+function Reached({ lowest, question, prices }: ReachedProps) {
   const t = useText();
+  const { pattern, setup } = question;
   if (!lowest) return <Words soft>{t('fit.working')}</Words>;
   if (lowest.status === 'problem')
     return (
@@ -351,7 +367,7 @@ function Reached({ lowest, pattern, prices }: ReachedProps) {
   return (
     <View gap="$1" role="status">
       <Title aria-level={2}>
-        {depthWords(lowest.depthDeg, t, pattern)}
+        {depthWords(lowest.depthDeg, t, pattern, setup.oneLeg)}
         {prices === null ? null : (
           <Numeral color="$soft" fontSize="$4" lineHeight="$4">
             {` ±\u00a0${Math.round(prices.reachErrorDeg)}°`}
@@ -366,7 +382,7 @@ function Reached({ lowest, pattern, prices }: ReachedProps) {
 
 const postureWords = ({ posture, depthDeg, question }: Found, t: TextOf): string =>
   t('fit.says', {
-    depth: depthWords(depthDeg, t, question.pattern),
+    depth: depthWords(depthDeg, t, question.pattern, question.setup.oneLeg),
     lean: Math.round(posture.trunkLeanDeg),
     left: Math.round(posture.shinLeanDeg.left),
     right: Math.round(posture.shinLeanDeg.right),

@@ -26,6 +26,8 @@ export interface PostureFigureProps {
   readonly view: FigureView;
   /** The front foot of a step. */
   readonly front?: Side | null;
+  /** The leg that alone is stood on. */
+  readonly oneLeg?: Side | null;
   readonly width: number;
   readonly height: number;
   readonly label: string;
@@ -52,15 +54,30 @@ const STEP_REACH: typeof REACH = {
   back: [-0.36, 0.36],
   above: [-0.36, 0.36],
 };
+/** On one leg in a hinge: the other reaches as far behind as the trunk ahead. */
+const LEG_BEHIND_REACH: typeof REACH = {
+  ...REACH,
+  right: [-0.72, 0.5],
+  left: [-0.5, 0.72],
+  quarter: [-0.6, 0.45],
+};
 /** From above: how far ahead of the ankles arms or a leaning head reach, and how far behind them hips or a rear foot. */
-const ABOVE_REACH = { squat: [0.5, 0.28], step: [0.36, 0.6] } as const;
+const ABOVE_REACH = { squat: [0.5, 0.28], step: [0.36, 0.6], legBehind: [0.5, 0.72] } as const;
 
 /** Room for the whole posture, in millimetres. */
-function frameOf(view: FigureView, heightM: number, tallness: number, pattern: Pattern): Frame {
-  const reach = isStaggered(pattern) ? STEP_REACH : REACH;
+function frameOf(
+  view: FigureView,
+  heightM: number,
+  tallness: number,
+  pattern: Pattern,
+  oneLeg: Side | null,
+): Frame {
+  const legBehind = oneLeg !== null && pattern === 'hinge';
+  const reach = legBehind ? LEG_BEHIND_REACH : isStaggered(pattern) ? STEP_REACH : REACH;
   const [left, right] = reach[view].map((share) => share * heightM * 1000);
   if (view === 'above') {
-    const [ahead, behind] = ABOVE_REACH[isStaggered(pattern) ? 'step' : 'squat'];
+    const [ahead, behind] =
+      ABOVE_REACH[legBehind ? 'legBehind' : isStaggered(pattern) ? 'step' : 'squat'];
     const [top, height] = [-ahead * heightM * 1000, (ahead + behind) * heightM * 1000];
     return { left, top, width: right - left, height };
   }
@@ -69,9 +86,13 @@ function frameOf(view: FigureView, heightM: number, tallness: number, pattern: P
 }
 
 /** How much of a standing body's height the posture takes; in steps, so that it seldom jumps. */
-function tallnessOf({ thighDeg, trunkLeanDeg }: PostureReport, pattern: Pattern): number {
+function tallnessOf(
+  { thighDeg, trunkLeanDeg }: PostureReport,
+  pattern: Pattern,
+  oneLeg: Side | null,
+): number {
   if (pattern === 'hinge') return trunkLeanDeg > 45 ? 0.86 : 1.05;
-  const deg = Math.max(thighDeg.left, thighDeg.right);
+  const deg = oneLeg ? thighDeg[oneLeg] : Math.max(thighDeg.left, thighDeg.right);
   if (pattern !== 'squat') return deg > 45 ? 1.02 : deg > 10 ? 0.88 : 0.76;
   return deg > 45 ? 1.05 : deg > 18 ? 0.92 : 0.8;
 }
@@ -87,12 +108,13 @@ export const PostureFigure = memo(function PostureFigure({
   against = null,
   view,
   front = null,
+  oneLeg = null,
   width,
   height,
   label,
 }: PostureFigureProps) {
   const palette = usePalette();
-  const frame = frameOf(view, heightM, tallnessOf(posture, pattern), pattern);
+  const frame = frameOf(view, heightM, tallnessOf(posture, pattern, oneLeg), pattern, oneLeg);
   const ink = 1.9 / fitted(frame, width, height).scale;
   return (
     <View
@@ -119,7 +141,7 @@ export const PostureFigure = memo(function PostureFigure({
           figure={figure}
           view={view}
           posture={posture}
-          leg={front ?? (view === 'left' ? 'left' : 'right')}
+          leg={front ?? oneLeg ?? (view === 'left' ? 'left' : 'right')}
           all={height >= ROOM_FOR_ALL_ARCS}
           ink={ink}
           palette={palette}

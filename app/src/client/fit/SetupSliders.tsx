@@ -3,6 +3,7 @@ import { ARMS, LOAD_PLACES, type Setup } from '@taxikine/core/body/stance/setup'
 import { SIDES } from '@taxikine/core/foundation/sides/side';
 import { View } from '@tamagui/core';
 import { memo } from 'react';
+import { LegsStoodOn } from '../../visit/setup/LegsStoodOn';
 import { Choice } from '../../ui/Choice';
 import { Slider } from '../../ui/Slider';
 import { Title } from '../../ui/text';
@@ -26,6 +27,9 @@ export const SetupSliders = memo(function SetupSliders({
   onStep,
 }: SetupSlidersProps) {
   const t = useText();
+  const { toeOutDeg, oneLeg: asked } = setup;
+  const { left, right } = toeOutDeg;
+  const oneLeg = isStaggered(pattern) ? undefined : asked;
   return (
     <View gap="$2">
       <Title small aria-level={2}>
@@ -33,9 +37,11 @@ export const SetupSliders = memo(function SetupSliders({
       </Title>
       {isStaggered(pattern) ? (
         <StepLevers step={step} lift={setup.frontFootLiftMm ?? 0} {...{ onChange, onStep }} />
-      ) : null}
-      <StanceLever value={setup.stanceCm} onChange={onChange} />
-      <ToeLevers left={setup.toeOutDeg.left} right={setup.toeOutDeg.right} onChange={onChange} />
+      ) : (
+        <LegsStoodOn value={oneLeg} onChange={onChange} />
+      )}
+      {oneLeg ? null : <StanceLever value={setup.stanceCm} onChange={onChange} />}
+      <ToeLevers left={left} right={right} oneLeg={oneLeg} onChange={onChange} />
       <HeelLever value={setup.heelLiftMm} onChange={onChange} />
       <Arms value={setup.arms} onChange={onChange} />
       <Hands value={setup.hands} onChange={onChange} />
@@ -77,14 +83,17 @@ const HeelLever = memo(function HeelLever({ value, onChange }: Lever<number>) {
   );
 });
 
-type ToeLeversProps = Setup['toeOutDeg'] & Pick<SetupSlidersProps, 'onChange'>;
+type ToeLeversProps = Setup['toeOutDeg'] &
+  Pick<Setup, 'oneLeg'> &
+  Pick<SetupSlidersProps, 'onChange'>;
 
-const ToeLevers = memo(function ToeLevers({ left, right, onChange }: ToeLeversProps) {
+/** Of each foot on the floor. */
+const ToeLevers = memo(function ToeLevers({ left, right, oneLeg, onChange }: ToeLeversProps) {
   const t = useText();
   const toes = { left, right };
   return (
     <View flexDirection="row" gap="$4">
-      {SIDES.map((side) => (
+      {SIDES.filter((side) => !oneLeg || side === oneLeg).map((side) => (
         <View key={side} flex={1}>
           <Slider
             label={t(side === 'left' ? 'setup.toesLeft' : 'setup.toesRight')}

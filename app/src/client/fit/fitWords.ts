@@ -1,8 +1,9 @@
 import type { Pattern } from '@taxikine/core/body/stance/patterns';
 import type { Lack } from '@taxikine/core/body/solver/ask';
 import type { Binding } from '@taxikine/core/body/solver/binding';
-import type { LimitId } from '@taxikine/core/body/solver/conditions';
+import type { LimitId } from '@taxikine/core/body/solver/condition';
 import type { Rounding } from '@taxikine/core/body/solver/rounding';
+import type { Side } from '@taxikine/core/foundation/sides/side';
 import type { TextOf } from '../../words/useText';
 import { ours } from '../../words/units';
 
@@ -42,12 +43,11 @@ export const lackWords = ({ side, limit, by, unit }: Lack, t: TextOf): string =>
   );
 
 /** "Thighs stop 12° above level", "Front thigh reaches level"; of a hinge "Trunk leans to 71°". */
-export function depthWords(depthDeg: number, t: TextOf, pattern: Pattern): string {
+export function depthWords(depthDeg: number, t: TextOf, pattern: Pattern, oneLeg?: Side): string {
   const degrees = Math.round(Math.abs(depthDeg));
   if (pattern === 'hinge') return t('fit.leans', { degrees });
-  return t(`fit.${pattern === 'squat' ? 'thighs' : 'frontThigh'}.${levelOf(depthDeg)}`, {
-    degrees,
-  });
+  const thigh = pattern !== 'squat' ? 'frontThigh' : oneLeg ? 'oneThigh' : 'thighs';
+  return t(`fit.${thigh}.${levelOf(depthDeg)}`, { degrees });
 }
 
 function levelOf(depthDeg: number): 'level' | 'above' | 'below' {

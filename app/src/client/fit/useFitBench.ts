@@ -12,6 +12,7 @@ import { latestLimits } from '@taxikine/core/inference/case/latestLimits';
 import type { ClientFile } from '@taxikine/core/records/clientFile';
 import { setupFor } from '@taxikine/core/reading/visit/setupFor';
 import { maybeVisitFile } from '@taxikine/core/inference/case/visitFile';
+import { withPart } from '../../visit/setup/withPart';
 import { useCallback, useMemo, useState } from 'react';
 
 /** One foot ahead of the other: which, and how far apart the ankles are. */
@@ -95,7 +96,7 @@ export function useFitBench(file: ClientFile, visitId: string | null): FitBench 
     [file, heightM],
   );
   const changeSetup = useCallback<FitBench['setSetup']>(
-    (part) => setSetup((now) => ({ ...now, ...part })),
+    (part) => setSetup((now) => withPart(now, part)),
     [],
   );
   const changeStep = useCallback<FitBench['setStep']>(
@@ -103,7 +104,7 @@ export function useFitBench(file: ClientFile, visitId: string | null): FitBench 
     [],
   );
   const take = useCallback<FitBench['take']>(({ front, stepCm, ...whole }) => {
-    setSetup((now) => ({ ...now, ...whole }));
+    setSetup((now) => withPart(now, whole));
     setStep((now) => ({ front: front ?? now.front, stepCm: stepCm ?? now.stepCm }));
   }, []);
   const changeRange = useCallback<FitBench['setRange']>(

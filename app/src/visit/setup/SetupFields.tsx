@@ -1,10 +1,12 @@
 import { isStaggered, type Pattern } from '@taxikine/core/body/stance/patterns';
 import { ARMS, HANDS, LOAD_PLACES, SHOES, type Setup } from '@taxikine/core/body/stance/setup';
-import { SIDES, type Side } from '@taxikine/core/foundation/sides/side';
+import { SIDES } from '@taxikine/core/foundation/sides/side';
+
 import { View } from '@tamagui/core';
 import { Choice } from '../../ui/Choice';
 import { Stepper } from '../../ui/Stepper';
 import { useText } from '../../words/useText';
+import { LegsStoodOn } from './LegsStoodOn';
 import type { ChangeSetup } from './useSetup';
 
 export interface SetupFieldsProps {
@@ -22,26 +24,15 @@ export function SetupFields({
 }: SetupFieldsProps & { readonly pattern: Pattern }) {
   return (
     <View gap="$4" flex={1}>
-      {isStaggered(pattern) ? <StepSetup {...fields} /> : <LegsStoodOn {...fields} />}
+      {isStaggered(pattern) ? (
+        <StepSetup {...fields} />
+      ) : (
+        <LegsStoodOn value={fields.setup.oneLeg} onChange={fields.onChange} />
+      )}
       <Feet {...fields} />
       <ArmsAndLoad {...fields} />
       <ShoesAndTempo {...fields} />
     </View>
-  );
-}
-
-function LegsStoodOn({ setup, onChange }: SetupFieldsProps) {
-  const t = useText();
-  return (
-    <Choice<Side | null>
-      label={t('setup.legs')}
-      options={[
-        { value: null, label: t('setup.legsWords.both') },
-        ...SIDES.map((side) => ({ value: side, label: t(`setup.legsWords.${side}`) })),
-      ]}
-      value={setup.oneLeg ?? null}
-      onChange={(side) => onChange({ oneLeg: side ?? undefined })}
-    />
   );
 }
 

@@ -4,12 +4,7 @@ import { setupFor } from '@taxikine/core/reading/visit/setupFor';
 import { useState } from 'react';
 import { useCreate, useUpdate } from '../../data/useFile';
 import type { OpenVisit } from '../../data/useVisit';
-
-/** Both legs is how a set-up is without the word: it is not kept as one. */
-export function withPart(setup: Setup, part: Partial<Setup>): Setup {
-  const { oneLeg, ...rest } = { ...setup, ...part };
-  return oneLeg ? { ...rest, oneLeg } : rest;
-}
+import { withPart } from './withPart';
 
 /** How they stand: as it was remembered, until there is a first look; then as that look has it. */
 export function useSetup({ file, visit }: Pick<OpenVisit, 'file' | 'visit'>) {

@@ -8,10 +8,10 @@ import { hullsOf, silhouette } from './silhouette';
 import { skeletonOf } from './skeletonOf';
 import type { Posed } from './squatPosture';
 
-/** Both feet from above, the client facing up the picture. Millimetres, as in any drawing. */
+/** The feet on the floor from above, the client facing up the picture. Millimetres, as in any drawing. */
 export interface Footprints {
   /** Outlines as SVG path data. */
-  readonly feet: Readonly<Record<Side, string>>;
+  readonly feet: Partial<Readonly<Record<Side, string>>>;
   /** The field in which the ground can push while the body stands, corner by corner. */
   readonly room: readonly Vec2[];
   /** Where it pushes. */
@@ -43,10 +43,10 @@ const placed = ([x, y]: Vec2): Vec2 => {
 export function footprintsOf(posed: Posed): Footprints {
   const { problem, state } = posed;
   const skeleton = skeletonOf(posed);
-  const parts = SIDES.map((side) => footPart(problem.body, skeleton, side));
-  const [left, right] = parts.map((part) => silhouette(ABOVE, part));
+  const standing = SIDES.filter((side) => side !== problem.hanging?.side);
+  const parts = standing.map((side) => footPart(problem.body, skeleton, side));
   return {
-    feet: { left, right },
+    feet: Object.fromEntries(standing.map((side, i) => [side, silhouette(ABOVE, parts[i])])),
     box: boxOf(parts.flatMap((part) => hullsOf(ABOVE, part).flat())),
     room: pressureRoom(problem.feet).map(placed),
     pressed: placed(postureReport(problem, state).pressureM),

@@ -43,7 +43,7 @@ const down = (from: Vec3, frame: Frame, lengthM: number): Vec3 =>
   add(from, scale(frame.up, -lengthM));
 
 /** One leg of a pose, hung on a pelvis. */
-export function legOf(
+function legOf(
   body: Body,
   pelvis: Vec3,
   frame: Frame,

@@ -1,6 +1,7 @@
 import { add, between, scale, unit, type Vec3 } from '../../foundation/numeric/vector';
 import { SIDES, type Side } from '../../foundation/sides/side';
 import { BALL_AHEAD, HEEL_BEHIND, TOE_AHEAD } from '../solver/feet';
+import { onSole, wayTo, type HangingLeg } from '../solver/hangingLeg';
 import type { PostureProblem } from '../solver/problem';
 import type { PostureState } from '../solver/state';
 import { armsOf } from '../solver/upperMass';
@@ -11,15 +12,30 @@ import type { Posed } from './squatPosture';
 
 const UP: Vec3 = [0, 0, 1];
 
+/** A solved leg in the air, its foot at a right angle to the shin. */
+function hangingPoints({ body }: PostureProblem, leg: HangingLeg, side: Side): LegPoints {
+  const { footM } = body.sides[side];
+  const { hip, knee, ankle, shin, hinge } = leg;
+  const footUp = scale(shin.down, -1);
+  const ball = add(hip, wayTo(leg, onSole(body.sides[side], BALL_AHEAD)));
+  return {
+    ...{ hip, knee, ankle, ball, footUp },
+    heel: add(ball, scale(shin.front, -(BALL_AHEAD + HEEL_BEHIND) * footM)),
+    toe: add(ball, scale(shin.front, (TOE_AHEAD - BALL_AHEAD) * footM)),
+    footForward: shin.front,
+    toeForward: shin.front,
+    hinge: hinge(),
+  };
+}
+
 /** A solved leg with its foot: flat, pitched by a wedge, or risen onto its ball. */
-function legPoints(
-  { feet, body }: PostureProblem,
-  { legs, q }: PostureState,
-  side: Side,
-): LegPoints {
+function legPoints(problem: PostureProblem, { legs, q }: PostureState, side: Side): LegPoints {
+  const leg = legs[side];
+  if (leg.hangs) return hangingPoints(problem, leg, side);
+  const { feet, body } = problem;
   const foot = feet[side];
   const { footM, ankleHeightM } = body.sides[side];
-  const { hip, knee, ankle, hinge } = legs[side];
+  const { hip, knee, ankle, hinge } = leg;
   const pitch = foot.rises ? q[RISE] : foot.pitchRad;
   const level = foot.forward;
   const footForward = unit(add(scale(level, Math.cos(pitch)), scale(UP, -Math.sin(pitch))));

@@ -4,7 +4,7 @@ import { radOfDeg } from '../../foundation/numeric/angle';
 import { MIDDLE_AHEAD } from '../solver/feet';
 import { limitsOf, usualCapacities } from '../solver/limits';
 import { problemOf, type PostureProblem } from '../solver/problem';
-import { balancedLean, squareStart } from '../solver/start';
+import { balancedLean, oneLegStart, squareStart } from '../solver/start';
 import { stanceOf } from '../solver/stance';
 import { stateOf, type PostureState } from '../solver/state';
 import { LEAN, LUMBAR, SIDE_LEAN, TURN, Y } from '../solver/variables';
@@ -38,8 +38,11 @@ export interface Posed {
 export function squatPosture(body: Body, setup: Setup, aim: SquatAim): Posed {
   const stance = stanceOf('squat', setup, body.heightM);
   const problem = problemOf(body, stance, limitsOf(), usualCapacities(body.massKg));
-  const q = squareStart(problem, radOfDeg(aim.thighDeg), radOfDeg(aim.shinLeanDeg));
-  q[Y] = aim.shiftM ?? 0;
+  const [thighRad, leanRad] = [radOfDeg(aim.thighDeg), radOfDeg(aim.shinLeanDeg)];
+  const q = stance.oneLeg
+    ? oneLegStart(problem, stance.oneLeg, thighRad, leanRad)
+    : squareStart(problem, thighRad, leanRad);
+  q[Y] += aim.shiftM ?? 0;
   q[TURN] = radOfDeg(aim.turnDeg ?? 0);
   q[SIDE_LEAN] = radOfDeg(aim.sideLeanDeg ?? 0);
   q[LUMBAR] = radOfDeg(aim.lumbarDeg ?? 0);

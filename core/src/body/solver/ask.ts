@@ -11,7 +11,7 @@ import { settle, type DepthAim, type Settled } from './settle';
 import { stanceOf, type StanceSetup } from './stance';
 import type { Body } from '../segments/body';
 import type { Pattern } from '../stance/patterns';
-import type { LimitId } from './conditions';
+import type { LimitId } from './condition';
 import type { MaybeSide } from '../../foundation/sides/side';
 import type { PostureState } from './state';
 

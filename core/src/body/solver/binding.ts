@@ -1,5 +1,5 @@
 import type { MaybeSide } from '../../foundation/sides/side';
-import type { Condition, LimitId } from './conditions';
+import type { Condition, LimitId } from './condition';
 import type { PostureState } from './state';
 
 /** A limit that holds a posture where it is. */

@@ -5,10 +5,12 @@ import { excessAt, type Excess } from './excess';
 import { atDepth, patternDepth } from './depth';
 import { descend, type Goal } from './descend';
 import { leastEffort, squarest } from './goals';
-import { firstFound, lowestKnees, lowestTask, SAME_DEPTH } from './lowest';
+import { firstFound, lowestKnees, lowestOf, lowestTask, SAME_DEPTH } from './lowest';
 import type { PostureProblem } from './problem';
 import { isMirrored, squareBound, squareLowest } from './square';
+import { lowestOnOneLeg } from './lowestOnOneLeg';
 import { shallow, startOf } from './start';
+import { isSideBySide } from './stance';
 import type { PostureState } from './state';
 import { lowestToSides } from './valleys';
 import { freeOf, mix, RISE, SWIVEL, Y, type Row } from './variables';
@@ -42,14 +44,13 @@ export function deepest(problem: PostureProblem): Deepest {
 
 /** Depth without shift, turn, tilt or side lean, in the pattern's own measure, radians; null where there is none. */
 export function deepestSquare(problem: PostureProblem): number | null {
-  const { rear } = problem.stance;
-  const state = rear ? lowestStep(problem, rear) : squareLowest(problem);
+  const state = isSideBySide(problem.stance) ? squareLowest(problem) : lowestUneven(problem);
   return state && patternDepth(problem).value(state);
 }
 
-/** No twisting takes a body below this; nothing of the kind is said of a step or of even sides. */
+/** No twisting takes a body below this; nothing of the kind is said of a step, one leg or even sides. */
 const boundOf = (problem: PostureProblem): number =>
-  problem.stance.rear || isMirrored(problem) ? -Infinity : squareBound(problem).depthRad;
+  !isSideBySide(problem.stance) || isMirrored(problem) ? -Infinity : squareBound(problem).depthRad;
 
 /** What is in the way of standing in this stance at all, and by how much. */
 const standingExcess = (problem: PostureProblem): Excess[] =>
@@ -98,17 +99,9 @@ function lowestStep(problem: PostureProblem, rear: Side): PostureState | null {
   return lowest && lowestKnees(task, lowest);
 }
 
-/** The lowest of several postures. */
-export function lowestOf(
-  problem: PostureProblem,
-  states: readonly PostureState[],
-): PostureState | null {
-  const depth = patternDepth(problem).value;
-  return states.reduce<PostureState | null>(
-    (lowest, state) => (lowest && depth(lowest) <= depth(state) ? lowest : state),
-    null,
-  );
-}
+/** The lowest of a step or on one leg, which is never square. */
+const lowestUneven = (problem: PostureProblem): PostureState | null =>
+  problem.stance.rear ? lowestStep(problem, problem.stance.rear) : lowestOnOneLeg(problem);
 
 /**
  * The lowest posture, however twisted.
@@ -116,7 +109,7 @@ export function lowestOf(
  * @param enough no more is looked for once it goes so deep, radians in the pattern's own measure
  */
 export function lowestTwisted(problem: PostureProblem, enough: number): PostureState | null {
-  if (problem.stance.rear) return lowestStep(problem, problem.stance.rear);
+  if (!isSideBySide(problem.stance)) return lowestUneven(problem);
   const square = squareLowest(problem);
   if (isMirrored(problem)) return square;
   if (square && patternDepth(problem).value(square) <= enough + SAME_DEPTH) return square;

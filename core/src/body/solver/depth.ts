@@ -7,7 +7,7 @@ import { LEAN, mix, zeroRow, type Row } from './variables';
 
 /**
  * What "deep" means in a pattern; less is deeper. Squat: the mean of both thigh angles. Lunge and
- * split: the front thigh. Hinge: the trunk's lean, with its sign turned round.
+ * split: the front thigh; on one leg that one's. Hinge: the trunk's lean, with its sign turned round.
  */
 export interface DepthMeasure {
   readonly value: (state: PostureState) => number;
@@ -31,8 +31,8 @@ const leanRow = (): Row => {
 const lean: DepthMeasure = { value: ({ q }) => -q[LEAN], row: leanRow };
 
 /** Depth as thigh angle, for any pattern. */
-export const thighDepth = ({ stance }: PostureProblem): DepthMeasure =>
-  thighsOf(stance.rear ? [otherSide(stance.rear)] : SIDES);
+export const thighDepth = ({ stance: { rear, oneLeg } }: PostureProblem): DepthMeasure =>
+  thighsOf(rear ? [otherSide(rear)] : oneLeg ? [oneLeg] : SIDES);
 
 /** Depth as the pattern itself has it. */
 export const patternDepth = (problem: PostureProblem): DepthMeasure =>

@@ -1,10 +1,11 @@
-import { lowestOf, lowestTwisted } from './deepest';
+import { lowestTwisted } from './deepest';
 import { patternDepth } from './depth';
-import { firstFound, lowestKnees, lowestTask, SAME_DEPTH } from './lowest';
+import { firstFound, lowestKnees, lowestOf, lowestTask, SAME_DEPTH } from './lowest';
 import type { PostureProblem } from './problem';
 import { squareBound } from './square';
+import { isSideBySide } from './stance';
 import type { PostureState } from './state';
-import { freeOf } from './variables';
+import { lowestFreeOf } from './variables';
 
 /** A family of problems: one for each set of parts that are taken as the client has them. */
 export interface PartsFamily {
@@ -96,7 +97,7 @@ function knownFrom(
 
 /** The bound of a wider set, where its posture still holds with the better side's range on both. */
 function boundFrom(problem: PostureProblem, wider: readonly Known[]): Known['bound'] {
-  if (problem.stance.rear) return { depthRad: -Infinity, state: null };
+  if (!isSideBySide(problem.stance)) return { depthRad: -Infinity, state: null };
   const held = wider.find(({ bound: { state } }) => state && holdsInBest(problem, state));
   return squareBound(problem, held?.bound.state ?? null);
 }
@@ -112,7 +113,7 @@ function holdsInBest({ conditions }: PostureProblem, state: PostureState): boole
 
 /** The lowest that the lowest postures of problems near by lead to; null where none leads anywhere. */
 function lowestFrom(problem: PostureProblem, near: readonly Known[]): PostureState | null {
-  const task = lowestTask(problem, freeOf(problem.stance));
+  const task = lowestTask(problem, lowestFreeOf(problem.stance));
   const starts = new Set(near.flatMap(({ lowest }) => lowest ?? []));
   const lowest = lowestOf(
     problem,

@@ -1,4 +1,4 @@
-import type { Condition } from './conditions';
+import type { Condition } from './condition';
 import type { PostureProblem } from './problem';
 import { QuadraticSteps, type QuadraticStep } from './quadraticSteps';
 import { slopesOf, type PostureSlopes } from './slopes';

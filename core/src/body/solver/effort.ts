@@ -1,19 +1,22 @@
 import { radOfDeg } from '../../foundation/numeric/angle';
-import { SIDES, type Side } from '../../foundation/sides/side';
+import { SIDES, signOf, type Side } from '../../foundation/sides/side';
 import { MIDDLE_AHEAD } from './feet';
-import { backMomentOf, momentsOf } from './moments';
+import { backMomentOf, hipAsideMomentOf, momentsOf } from './moments';
 import { backSlope } from './momentSlopes';
 import type { PostureProblem } from './problem';
 import type { PostureSlopes } from './slopes';
+import { hangingSide, type Stance } from './stance';
 import type { PostureState } from './state';
 import {
   addScaled,
+  HANGING_KNEE,
   LEAN,
   LUMBAR,
   PULL,
   RISE,
   scaled,
   SIDE_LEAN,
+  SWIVEL,
   TILT,
   TURN,
   Y,
@@ -37,6 +40,26 @@ const SIDE_BY_SIDE: readonly Cost[] = [
   [PULL, 1],
 ];
 
+/**
+ * On one leg balance says where the hips are and one side of the back holds the trunk; the leg in the air
+ * is kept straight and, in a hinge, in line with the pelvis.
+ */
+const ON_ONE_LEG: readonly Cost[] = [
+  [LEAN, 0.4],
+  [SIDE_LEAN, 3],
+  [TURN, 2],
+  [TILT, 3],
+  [LUMBAR, 0.1],
+  [PULL, 1],
+  [HANGING_KNEE, 0.3],
+];
+const IN_LINE = 1;
+
+function onOneLeg(stance: CostsOf): readonly Cost[] {
+  const hanging = hangingSide(stance)!;
+  return stance.pattern === 'hinge' ? [...ON_ONE_LEG, [SWIVEL[hanging], IN_LINE]] : ON_ONE_LEG;
+}
+
 /** One foot behind the other, a tall trunk is part of the pattern and balance is not in doubt. */
 const ONE_BEHIND: readonly Cost[] = [
   [LEAN, 0.8],
@@ -46,8 +69,15 @@ const ONE_BEHIND: readonly Cost[] = [
   [PULL, 1],
 ];
 
-export const costsOf = ({ rear }: { readonly rear: unknown }): readonly Cost[] =>
-  rear ? ONE_BEHIND : SIDE_BY_SIDE;
+type CostsOf = Pick<Stance, 'rear' | 'oneLeg' | 'pattern'>;
+
+export const costsOf = (stance: CostsOf): readonly Cost[] =>
+  stance.oneLeg ? onOneLeg(stance) : stance.rear ? ONE_BEHIND : SIDE_BY_SIDE;
+
+/** What the muscles at the side of a hip hold, as a share of what those behind it do. Ours. */
+const SIDE_OF_HIP = 0.7;
+const sideOfHipNm = ({ capacities }: PostureProblem, side: Side): number =>
+  SIDE_OF_HIP * capacities[side].hipNm;
 
 /** As far as a low back bends forward before anybody speaks of rounding. */
 const NEUTRAL_DEG = 10;
@@ -56,6 +86,11 @@ const NEUTRAL = radOfDeg(NEUTRAL_DEG);
 const ROUNDING = 0.5;
 const ARCHING = 1.2;
 const OFF_LINE = 1.5;
+/** A foot that bears all of the weight makes twice as much of it. */
+const offLine = ({ stance }: PostureProblem, side: Side): number =>
+  stance.oneLeg === side ? 2 * OFF_LINE : OFF_LINE;
+/** Per metre that a foot which stands alone is pressed off its line: the ankle is held from tipping over. */
+const OFF_ASIDE = 12;
 /** Per foot's length that the feet are pressed away from their middle: a body keeps clear of the edges. */
 const OFF_MIDDLE = 1.5;
 /**
@@ -90,8 +125,13 @@ function forEachValue(
     visit(hip / hipNm);
     visit(knee / kneeNm);
     visit(ankle / ankleNm);
-    visit(OFF_LINE * state.legs[side].kneeOff);
+    visit(offLine(problem, side) * state.legs[side].kneeOff);
     visit(isOpen(state, side) ? openCost(problem, side) * state.legs[side].hipOpenRad : 0);
+  }
+  const { oneLeg } = stance;
+  if (oneLeg) {
+    visit(hipAsideMomentOf(problem, state, oneLeg) / sideOfHipNm(problem, oneLeg));
+    visit(OFF_ASIDE * state.pressure.asideM);
   }
   visit(backMomentOf(problem, state) / capacities.backNm);
   visit(OFF_MIDDLE * (state.pressure.ahead - MIDDLE_AHEAD));
@@ -122,10 +162,16 @@ export function effortRows(
       scaled(1 / hipNm, hip),
       scaled(1 / kneeNm, knee),
       scaled(1 / ankleNm, ankle),
-      scaled(OFF_LINE, leg.kneeOff),
+      scaled(offLine(problem, side), leg.kneeOff),
       isOpen(state, side) ? scaled(openCost(problem, side), leg.hipOpen) : zeroRow(),
     );
   }
+  const { oneLeg } = stance;
+  if (oneLeg)
+    rows.push(
+      scaled(-signOf(oneLeg) / sideOfHipNm(problem, oneLeg), slopes.moments(oneLeg).hipAside()),
+      scaled(OFF_ASIDE, slopes.aside),
+    );
   rows.push(scaled(1 / capacities.backNm, backSlope(problem, state)));
   rows.push(scaled(OFF_MIDDLE, slopes.ahead));
   rows.push(rowOfCost([LUMBAR, backOff(state.q[LUMBAR])[1]]));

@@ -1,5 +1,5 @@
 import type { Binding } from './binding';
-import { RANGE_LIMITS, type Condition } from './conditions';
+import { RANGE_LIMITS, type Condition } from './condition';
 import { descend, type Equality } from './descend';
 import { leastExcess } from './goals';
 import type { PostureProblem } from './problem';

@@ -29,11 +29,15 @@ export interface Foot {
   readonly pitchRad: number;
   /** The foot may rise onto its ball: the rear foot of a lunge or split. */
   readonly rises: boolean;
+  /** It bears the body alone. */
+  readonly alone: boolean;
   /** Its middle on the ground; of a foot that rises, its ball. */
   readonly middle: Vec3;
   /** Where it presses with no share of its length ahead of the ankle, and how that moves with the share. */
   readonly pressureFrom: Vec3;
   readonly pressureBy: Vec3;
+  /** Of one that stands alone, how that moves with each metre that it is pressed to the client's left of its line. */
+  readonly pressureAside: Vec3;
   readonly floorM: number;
 }
 
@@ -67,10 +71,12 @@ export function footOf(body: Body, stance: Stance, side: Side): Foot {
     shinPlane: heading(side, stance.toeOutRad[side] + stance.kneeCueRad[side]),
     pitchRad: asinClamped(wedged / (HEEL_TO_BALL * footM)),
     rises,
+    alone: stance.oneLeg === side,
     middle,
     // One that has risen presses with its ball, wherever the other one does.
     pressureFrom: rises ? middle : [x, y, floorM],
     pressureBy: rises ? [0, 0, 0] : [footM * forward[0], footM * forward[1], 0],
+    pressureAside: stance.oneLeg === side ? leftOf(forward) : [0, 0, 0],
     floorM,
   };
 }

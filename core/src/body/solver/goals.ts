@@ -1,7 +1,7 @@
 import type { DepthMeasure } from './depth';
 import type { Curvature, Goal } from './descend';
 import { costsOf, effortGradient, effortOf, effortRows } from './effort';
-import type { Condition } from './conditions';
+import type { Condition } from './condition';
 import type { PostureProblem } from './problem';
 import type { PostureState } from './state';
 import { addScaled, LEAN, scaled, STEP, zeroRow, type Row } from './variables';
@@ -29,10 +29,13 @@ export const lowest = (measure: DepthMeasure): Goal => ({
 });
 
 /** Costs of not being square, by variable. */
-const SQUARENESS: Readonly<Row> = costsOf({ rear: null }).reduce((row, [variable, cost]) => {
-  row[variable] = variable === LEAN ? 0.01 : cost;
-  return row;
-}, zeroRow());
+const SQUARENESS: Readonly<Row> = costsOf({ rear: null, oneLeg: null, pattern: 'squat' }).reduce(
+  (row, [variable, cost]) => {
+    row[variable] = variable === LEAN ? 0.01 : cost;
+    return row;
+  },
+  zeroRow(),
+);
 
 /** Squarest: as little turn, tilt, shift and side lean as there can be. */
 export const squarest: Goal = {

@@ -2,7 +2,7 @@ import type { Limbs } from '../segments/body';
 import { add, cross, dot, scale, type Vec3 } from '../../foundation/numeric/vector';
 import { signOf, type Side } from '../../foundation/sides/side';
 import { ankleSlope, leftOf, type Foot } from './feet';
-import type { LegState } from './legState';
+import type { LegState, StandingLeg } from './legState';
 import type { TrunkAxes } from './trunkAxes';
 import { LEAN, LUMBAR, RISE, SWIVEL, TILT, TURN, zeroRow, type Row } from './variables';
 
@@ -25,7 +25,7 @@ export interface LegSlopes {
 }
 
 /** How the hip joint moves with the pelvis's turn and tilt. */
-interface HipMotion {
+export interface HipMotion {
   readonly turn: Vec3;
   readonly tilt: Vec3;
 }
@@ -50,7 +50,7 @@ interface Linkage {
 
 const levelPart = ([x, y]: Vec3): number => Math.sqrt(x * x + y * y);
 
-function hipMotion(halfWidthM: number, { ahead, toLeft, pelvisLeft }: TrunkAxes): HipMotion {
+export function hipMotion(halfWidthM: number, { ahead, toLeft, pelvisLeft }: TrunkAxes): HipMotion {
   const flat = halfWidthM * levelPart(pelvisLeft);
   const drop = -halfWidthM * pelvisLeft[2];
   return {
@@ -98,7 +98,7 @@ function expand(
 function linkageOf(
   foot: Foot,
   { shankM, thighM }: Limbs,
-  { circle }: LegState,
+  { circle }: StandingLeg,
   swivelRad: number,
   riseRad: number,
   motion: HipMotion,
@@ -158,7 +158,7 @@ function shankAlong(linkage: Linkage, shankM: number, v: Vec3): Row {
 const lineAlong = (linkage: Linkage, v: Vec3): Row =>
   expand(linkage, v[0], v[1], v[2], 0, -dot(v, linkage.ankle));
 
-const aboutUp = ([x, y]: Vec3): Vec3 => [-y, x, 0];
+export const aboutUp = ([x, y]: Vec3): Vec3 => [-y, x, 0];
 
 /** How the line from hip joint to hip joint moves as the pelvis turns or tilts. */
 function pelvisMotion(
@@ -251,7 +251,7 @@ function ankleBendRow({ shankAxis }: LegState, linkage: Linkage, foot: Foot, sha
 export function legSlopes(
   foot: Foot,
   limbs: Limbs,
-  leg: LegState,
+  leg: StandingLeg,
   q: Readonly<Row>,
   hipWidthM: number,
   trunk: TrunkAxes,

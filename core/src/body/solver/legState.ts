@@ -24,7 +24,6 @@ export interface LegState {
   readonly hip: Vec3;
   readonly knee: Vec3;
   readonly ankle: Vec3;
-  readonly circle: KneeCircle;
   /** Unit vectors from hip to knee, and from ankle to knee. */
   readonly thighAxis: Vec3;
   readonly shankAxis: Vec3;
@@ -48,6 +47,12 @@ export interface LegState {
   readonly hipTurnOut: () => number;
   /** Knee's hinge axis to the client's left, not of unit length. */
   readonly hinge: () => Vec3;
+}
+
+/** A leg whose foot is on the floor. */
+export interface StandingLeg extends LegState {
+  readonly hangs: false;
+  readonly circle: KneeCircle;
 }
 
 /** Keeps the hinge axis defined when the knee is straight: a little of the foot's own axis. */
@@ -99,7 +104,7 @@ export function legState(
   swivelRad: number,
   riseRad: number,
   trunk: TrunkAxes,
-): LegState {
+): StandingLeg {
   const ankle = ankleAt(foot, riseRad);
   const { shankM, thighM } = limbs;
   const circle = kneeCircle(foot, limbs, hip, ankle);
@@ -111,6 +116,7 @@ export function legState(
   const hinge = () => hingeOf(thighAxis, shankAxis, foot.shinPlane);
   const { lineM } = circle;
   return {
+    hangs: false,
     hip,
     knee,
     ankle,

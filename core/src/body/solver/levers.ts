@@ -81,10 +81,11 @@ const frontFootUp: Lever = {
   },
 };
 
-/** What a coach can change in a pattern. A hinge with a weight ahead is another exercise. */
-function leversOf(pattern: Pattern, heightM: number): readonly Lever[] {
+/** What a coach can change in a pattern. A hinge with a weight ahead is another exercise; one foot has no width. */
+function leversOf(pattern: Pattern, heightM: number, { oneLeg }: StanceSetup): readonly Lever[] {
   if (isStaggered(pattern)) return [stepBy(pattern, heightM), frontFootUp, heelUp];
-  return pattern === 'hinge' ? [wider, toesOut, heelUp] : [wider, toesOut, heelUp, heldAhead];
+  const stance = oneLeg ? [toesOut] : [wider, toesOut];
+  return pattern === 'hinge' ? [...stance, heelUp] : [...stance, heelUp, heldAhead];
 }
 
 function pulled(candidates: readonly Candidate[], { by, step, pull }: Lever): Candidate[] {
@@ -103,4 +104,4 @@ export const candidatesFrom = (
   heightM: number,
   setup: StanceSetup,
 ): readonly Candidate[] =>
-  leversOf(pattern, heightM).reduce<Candidate[]>(pulled, [{ setup, change: 0 }]);
+  leversOf(pattern, heightM, setup).reduce<Candidate[]>(pulled, [{ setup, change: 0 }]);

@@ -24,19 +24,42 @@ export function firstFound(task: Task, starts: readonly Readonly<Row>[]): Postur
   return null;
 }
 
-/** A knee turned in by so much gets out of the valley with that knee out. */
+/** The lowest of several postures. */
+export function lowestOf(
+  problem: PostureProblem,
+  states: readonly PostureState[],
+): PostureState | null {
+  const depth = patternDepth(problem).value;
+  return states.reduce<PostureState | null>(
+    (low, state) => (low && depth(low) <= depth(state) ? low : state),
+    null,
+  );
+}
+
+/** A knee turned in by so much gets out of the valley with that knee out; on one leg also the other way. */
 export const KNEE_IN = -0.3;
-const KNEES_IN: readonly (readonly Side[])[] = [['left'], ['right'], SIDES];
+const KNEE_OUT = 0.5;
+
+/** Swivels to try, in radians. */
+type Swivels = Partial<Readonly<Record<Side, number>>>;
+const KNEES_IN: readonly Swivels[] = [
+  { left: KNEE_IN },
+  { right: KNEE_IN },
+  { left: KNEE_IN, right: KNEE_IN },
+];
+
+const swivelsOf = ({ stance: { oneLeg } }: PostureProblem): readonly Swivels[] =>
+  oneLeg ? [{ [oneLeg]: KNEE_IN }, { [oneLeg]: KNEE_OUT }] : KNEES_IN;
 
 /**
- * With uneven sides a knee may do better turned in: either and both are tried, from a lowest posture with the
- * knees where they came to be.
+ * With uneven sides a knee may do better turned in, on one leg also turned out: each is tried, from a lowest
+ * posture with the knees where they came to be.
  */
 export function lowestKnees(task: Task, found: PostureState): PostureState {
   const { value } = task.goal;
-  return KNEES_IN.reduce((lowest, sides) => {
+  return swivelsOf(task.problem).reduce((lowest, swivels) => {
     const start = [...found.q];
-    for (const side of sides) start[SWIVEL[side]] = KNEE_IN;
+    for (const side of SIDES) start[SWIVEL[side]] = swivels[side] ?? start[SWIVEL[side]];
     const other = firstFound(task, [start]);
     return other && value(other) < value(lowest) ? other : lowest;
   }, found);

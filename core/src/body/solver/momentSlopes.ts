@@ -1,8 +1,11 @@
+import { GRAVITY } from '../../foundation/numeric/gravity';
 import { CENTRE_FROM_NEAR_END as CENTRE } from '../segments/segmentTable';
 import { dot, type Vec3 } from '../../foundation/numeric/vector';
 import type { Side } from '../../foundation/sides/side';
+import { wayTo, type HangingLeg, type Hung } from './hangingLeg';
+import type { HangingLegSlopes } from './hangingLegSlopes';
 import type { LegSlopes } from './legSlopes';
-import { GRAVITY, type PostureProblem } from './problem';
+import type { PostureProblem } from './problem';
 import { hipMomentAlong } from './moments';
 import { pullOf, weightOf, type PostureState } from './state';
 import {
@@ -24,6 +27,8 @@ export interface MomentRows {
   readonly hip: Row;
   readonly knee: Row;
   readonly ankle: Row;
+  /** At the side of the hip; asked for only on one leg. */
+  readonly hipAside: () => Row;
 }
 
 /** How much of a moment's arm goes with the hip, the knee and the ankle, in newtons. */
@@ -39,9 +44,10 @@ const UP: Vec3 = [0, 0, 1];
 
 /** What one leg's moments change with. */
 interface Changes {
-  readonly leg: LegSlopes;
+  readonly leg: LegSlopes | HangingLegSlopes;
   readonly share: Row;
   readonly ahead: Row;
+  readonly aside: Row;
 }
 
 /** A moment of the ground about a joint, and what of the leg's weight hangs there. */
@@ -59,7 +65,7 @@ function momentRow(
   problem: PostureProblem,
   { pressure, q }: PostureState,
   side: Side,
-  { leg, share, ahead }: Changes,
+  { leg, share, ahead, aside }: Changes,
   { joint, at, way, hangs }: About,
 ): Row {
   const [weight, pull] = [weightOf(problem), pullOf(problem, q)];
@@ -74,7 +80,9 @@ function momentRow(
     way,
   );
   addScaled(row, weight * arm - pull * height, share);
-  addScaled(row, carried * dot(problem.feet[side].pressureBy, way), ahead);
+  const { alone, pressureBy, pressureAside } = problem.feet[side];
+  addScaled(row, carried * dot(pressureBy, way), ahead);
+  if (alone) addScaled(row, carried * dot(pressureAside, way), aside);
   if (!problem.post) return row;
   addScaled(row, -part * pull * way[0], placesRow(leg, at, UP));
   row[PULL] -= part * height * problem.body.massKg * GRAVITY;
@@ -97,18 +105,38 @@ function hangingOn({ footKg, shankKg, thighKg }: PostureProblem) {
   return { hip, knee: [0, foot + low, -low] as Places, ankle: [0, 0, foot] as Places };
 }
 
+/** Derivatives of what a leg in the air is held up with. */
+function hungSlopes(
+  { hanging }: PostureProblem,
+  { trunk: { ahead, toLeft } }: PostureState,
+  leg: HangingLeg,
+  { way }: HangingLegSlopes,
+): MomentRows {
+  const about = (joint: keyof Hung): Row => {
+    const hung = hanging!.hung[joint];
+    const row = scaled(-GRAVITY, way(ahead, hung));
+    row[TURN] -= GRAVITY * dot(wayTo(leg, hung), toLeft);
+    return row;
+  };
+  return {
+    hip: about('hip'),
+    knee: scaled(-1, about('knee')),
+    ankle: about('ankle'),
+    hipAside: zeroRow,
+  };
+}
+
 /** Derivatives of the moments of one leg. */
 export function momentSlopes(
   problem: PostureProblem,
   state: PostureState,
   side: Side,
-  leg: LegSlopes,
-  share: Row,
-  ahead: Row,
+  changes: Changes,
 ): MomentRows {
-  const changes = { leg, share, ahead };
+  const leg = state.legs[side];
+  if (leg.hangs) return hungSlopes(problem, state, leg, changes.leg as HangingLegSlopes);
   const { forward, shinPlane } = problem.feet[side];
-  const { hip, knee, ankle } = state.legs[side];
+  const { hip, knee, ankle } = leg;
   const hangs = hangingOn(problem);
   const about = (joint: Vec3, at: Places, way: Vec3, hanging: Places): Row =>
     momentRow(problem, state, side, changes, { joint, at, way, hangs: hanging });
@@ -118,6 +146,11 @@ export function momentSlopes(
     hip: hipRow,
     knee: scaled(-1, about(knee, [0, 1, 0], shinPlane, hangs.knee)),
     ankle: about(ankle, [0, 0, 1], forward, hangs.ankle),
+    hipAside: () => {
+      const row = about(hip, [1, 0, 0], state.trunk.toLeft, hangs.hip);
+      row[TURN] -= hipMomentAlong(problem, state, side, state.trunk.ahead);
+      return row;
+    },
   };
 }
 

@@ -1,7 +1,9 @@
+import { GRAVITY } from '../../foundation/numeric/gravity';
 import { CENTRE_FROM_NEAR_END as CENTRE } from '../segments/segmentTable';
-import type { Vec3 } from '../../foundation/numeric/vector';
-import type { Side } from '../../foundation/sides/side';
-import { GRAVITY, type PostureProblem } from './problem';
+import { dot, type Vec3 } from '../../foundation/numeric/vector';
+import { signOf, type Side } from '../../foundation/sides/side';
+import { wayTo, type HangingLeg, type Hung } from './hangingLeg';
+import type { PostureProblem } from './problem';
 import { pullOf, weightOf, type PostureState } from './state';
 import { LEAN } from './variables';
 
@@ -31,6 +33,14 @@ function turns(problem: PostureProblem, state: PostureState, side: Side, joint: 
   return shareOn(side, state) * (weightOf(problem) * level(joint, press, way) - back);
 }
 
+/** What a leg in the air weighs below one of its joints, as a moment in a level direction. */
+const hungAlong = (
+  { hanging }: PostureProblem,
+  leg: HangingLeg,
+  joint: keyof Hung,
+  way: Vec3,
+): number => GRAVITY * dot(wayTo(leg, hanging!.hung[joint]), way);
+
 /** Moment of the ground and of the leg's own weight about the hip, in a level direction. */
 export function hipMomentAlong(
   problem: PostureProblem,
@@ -39,7 +49,9 @@ export function hipMomentAlong(
   way: Vec3,
 ): number {
   const { feet, footKg, shankKg, thighKg } = problem;
-  const { hip, knee, ankle } = state.legs[side];
+  const leg = state.legs[side];
+  if (leg.hangs) return -hungAlong(problem, leg, 'hip', way);
+  const { hip, knee, ankle } = leg;
   const hangs =
     footKg * level(hip, feet[side].middle, way) +
     shankKg * partWay(hip, knee, ankle, CENTRE.shank, way) +
@@ -47,11 +59,30 @@ export function hipMomentAlong(
   return turns(problem, state, side, hip, way) - GRAVITY * hangs;
 }
 
+/** Of a leg in the air: it is held up against its own weight. */
+const hungMoments = (problem: PostureProblem, leg: HangingLeg, ahead: Vec3): Moments => ({
+  hip: -hungAlong(problem, leg, 'hip', ahead),
+  knee: hungAlong(problem, leg, 'knee', ahead),
+  ankle: -hungAlong(problem, leg, 'ankle', ahead),
+});
+
+/**
+ * What the muscles at the side of the hip hold on one leg, in newton metres; positive: those that keep
+ * the pelvis from dropping to the other side.
+ */
+export const hipAsideMomentOf = (
+  problem: PostureProblem,
+  state: PostureState,
+  side: Side,
+): number => -signOf(side) * hipMomentAlong(problem, state, side, state.trunk.toLeft);
+
 /** Moments of one leg's joints: the ground's push on the foot, and what the leg below each weighs. */
 export function momentsOf(problem: PostureProblem, state: PostureState, side: Side): Moments {
   const { feet, footKg, shankKg } = problem;
+  const leg = state.legs[side];
+  if (leg.hangs) return hungMoments(problem, leg, state.trunk.ahead);
   const { forward, shinPlane, middle } = feet[side];
-  const { knee, ankle } = state.legs[side];
+  const { knee, ankle } = leg;
   const belowKnee =
     footKg * level(knee, middle, shinPlane) +
     shankKg * partWay(knee, knee, ankle, CENTRE.shank, shinPlane);

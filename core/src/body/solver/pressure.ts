@@ -1,4 +1,4 @@
-import type { Vec2, Vec3 } from '../../foundation/numeric/vector';
+import { dot, type Vec2, type Vec3 } from '../../foundation/numeric/vector';
 import type { Side } from '../../foundation/sides/side';
 import { MIDDLE_AHEAD, type Foot } from './feet';
 
@@ -7,7 +7,10 @@ export interface Pressure {
   /** Ahead of the ankles, as a share of a foot's length; the same on both feet. */
   readonly ahead: number;
   readonly shareLeft: number;
-  /** Off the line between both feet's places, in metres: of a step, whose feet are pressed at their middles. */
+  /**
+   * In metres to the client's left: of a step, whose feet are pressed at their middles, off the line between
+   * those; of a foot that stands alone, off its own.
+   */
   readonly asideM: number;
   /** On each foot, on its floor. */
   readonly at: Readonly<Record<Side, Vec3>>;
@@ -43,8 +46,27 @@ function aheadOf({ left, right }: Feet, point: Vec2): number {
   return (-2 * c) / (b + (b < 0 ? -root : root));
 }
 
+/** The side whose foot alone is pressed; null where both are. */
+const aloneOf = ({ left, right }: Feet): Side | null =>
+  left.alone ? 'left' : right.alone ? 'right' : null;
+
+/** A foot that stands alone is pressed where the ground's push passes. */
+function onOneFoot(feet: Feet, side: Side, [x, y]: Vec2): Pressure {
+  const { pressureFrom, pressureBy, pressureAside, footM } = feet[side];
+  const point: Vec3 = [x - pressureFrom[0], y - pressureFrom[1], 0];
+  const place: Vec3 = [x, y, pressureFrom[2]];
+  return {
+    ahead: dot(point, pressureBy) / (footM * footM),
+    asideM: dot(point, pressureAside),
+    shareLeft: side === 'left' ? 1 : 0,
+    at: { left: place, right: place },
+  };
+}
+
 /** How the feet are pressed when the ground's push passes through a point. */
 export function pressureOf(feet: Feet, point: Vec2): Pressure {
+  const alone = aloneOf(feet);
+  if (alone) return onOneFoot(feet, alone, point);
   const ahead = isStep(feet) ? MIDDLE_AHEAD : aheadOf(feet, point);
   const at = { left: pressedAt(feet.left, ahead), right: pressedAt(feet.right, ahead) };
   const across = from(at.left, at.right);
@@ -67,8 +89,19 @@ export interface PressureSlopes {
 
 const NOT: Vec2 = [0, 0];
 
+function slopesOnOneFoot({ pressureBy, pressureAside, footM }: Foot): PressureSlopes {
+  const squared = footM * footM;
+  return {
+    ahead: [pressureBy[0] / squared, pressureBy[1] / squared],
+    aside: [pressureAside[0], pressureAside[1]],
+    shareLeft: NOT,
+  };
+}
+
 /** Derivatives of `pressureOf`. */
 export function pressureSlopes(feet: Feet, { at, shareLeft }: Pressure): PressureSlopes {
+  const alone = aloneOf(feet);
+  if (alone) return slopesOnOneFoot(feet[alone]);
   const { left, right } = feet;
   const across = from(at.left, at.right);
   const spread = from(left.pressureBy, right.pressureBy);
@@ -85,9 +118,10 @@ export function pressureSlopes(feet: Feet, { at, shareLeft }: Pressure): Pressur
   const toPoint: Vec2 = [shareLeft * across[0], shareLeft * across[1]];
   const steep = crossed(toPoint, spread) - crossed(along, across);
   const ahead: Vec2 = [-across[1] / steep, across[0] / steep];
-  const dot = (a: Vec2, b: Vec2) => a[0] * b[0] + a[1] * b[1];
+  const level = (a: Vec2, b: Vec2) => a[0] * b[0] + a[1] * b[1];
   const byAhead =
-    (dot(toPoint, spread) - dot(along, across) - 2 * shareLeft * dot(across, spread)) / squared;
+    (level(toPoint, spread) - level(along, across) - 2 * shareLeft * level(across, spread)) /
+    squared;
   return {
     ahead,
     aside: NOT,

@@ -33,11 +33,29 @@ function line(feet: Feet, ahead: number, asideM: number): readonly [left: Vec2, 
   return [moved(left), moved(right)];
 }
 
+/** The same under a foot that stands alone. */
+function roomOfOne(foot: Foot): readonly Vec2[] {
+  const [ax, ay] = foot.pressureAside;
+  const corner = (ahead: number, asideM: number): Vec2 => {
+    const [x, y] = pressedAt(foot, ahead);
+    return [x + asideM * ax, y + asideM * ay];
+  };
+  const { least, most } = PRESSURE_AHEAD;
+  return [
+    corner(least, MOST_ASIDE),
+    corner(least, -MOST_ASIDE),
+    corner(most, -MOST_ASIDE),
+    corner(most, MOST_ASIDE),
+  ];
+}
+
 /**
  * Where the ground can push while a body stands: a field of four corners, metres forward and to the
  * client's left, in their order round it.
  */
 export function pressureRoom(feet: Feet): readonly Vec2[] {
+  const alone = SIDES.find((side) => feet[side].alone);
+  if (alone) return roomOfOne(feet[alone]);
   const step = isStep(feet);
   const edges = step
     ? [line(feet, MIDDLE_AHEAD, -MOST_ASIDE), line(feet, MIDDLE_AHEAD, MOST_ASIDE)]

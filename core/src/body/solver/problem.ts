@@ -2,15 +2,14 @@ import type { Body } from '../segments/body';
 import type { Vec3 } from '../../foundation/numeric/vector';
 import { SIDES, type Side } from '../../foundation/sides/side';
 import { CENTRE_FROM_NEAR_END as CENTRE, MASS_TO_BODY as MASS } from '../segments/segmentTable';
-import { conditionsUnder, type Condition } from './conditions';
+import type { Condition } from './condition';
+import { conditionsUnder } from './conditionsUnder';
 import { footOf, type Foot } from './feet';
+import { hungOn, type Hung } from './hangingLeg';
 import type { Capacities, Limits } from './limits';
 import { postOf, type Post } from './post';
 import { chestM, pelvisM, upperMassOf, type UpperMass } from './upperMass';
-import type { Stance } from './stance';
-
-/** Standard gravity, in metres per second squared. */
-export const GRAVITY = 9.80665;
+import { hangingSide, type Stance } from './stance';
 
 /** A body in a stance with its limits, without what follows from all of them. */
 export interface ProblemParts {
@@ -33,8 +32,16 @@ export interface ProblemParts {
   /** Pelvis and everything above it, and body and load, in kilograms. */
   readonly aboveHipsKg: number;
   readonly totalKg: number;
-  /** First moment of both feet, in kg·m. */
+  /** First moment of the feet on the floor, in kg·m. */
   readonly feetMoment: Vec3;
+  /** The leg in the air and what it weighs; null where both stand. */
+  readonly hanging: Hanging | null;
+}
+
+interface Hanging {
+  readonly side: Side;
+  readonly legKg: number;
+  readonly hung: Hung;
 }
 
 /** All that stays the same while a posture is sought. */
@@ -66,6 +73,22 @@ function massesOf(body: Body, upper: UpperMass) {
   };
 }
 
+/** The leg in the air, if one is. */
+function hangingOf(
+  body: Body,
+  stance: Stance,
+  masses: ReturnType<typeof massesOf>,
+): Hanging | null {
+  const side = hangingSide(stance);
+  if (!side) return null;
+  const { thighKg, shankKg, footKg } = masses;
+  return {
+    side,
+    legKg: thighKg + shankKg + footKg,
+    hung: hungOn(body.sides[side], { thighKg, shankKg, footKg }),
+  };
+}
+
 /** Sets a problem up; nothing in it depends on the posture. */
 export function problemOf(
   body: Body,
@@ -76,14 +99,17 @@ export function problemOf(
   const feet = { left: footOf(body, stance, 'left'), right: footOf(body, stance, 'right') };
   const upper = upperMassOf(body, stance);
   const masses = massesOf(body, upper);
+  const hanging = hangingOf(body, stance, masses);
+  const onFloor = SIDES.filter((side) => side !== hanging?.side);
   const sum = (k: 0 | 1 | 2) =>
-    SIDES.reduce((total, side) => total + masses.footKg * feet[side].middle[k], 0);
+    onFloor.reduce((total, side) => total + masses.footKg * feet[side].middle[k], 0);
   const parts: ProblemParts = {
     ...{ body, stance, limits, capacities, feet, upper, ...masses },
     post: stance.post ? postOf(body) : null,
     pelvisM: pelvisM(body),
     chestM: chestM(body),
     feetMoment: [sum(0), sum(1), sum(2)],
+    hanging,
   };
   return withLimits(parts, limits);
 }

@@ -9,7 +9,7 @@ import type { PostureProblem } from './problem';
 import { squareReaches } from './square';
 import { moved, shallow, startOf } from './start';
 import type { PostureState } from './state';
-import { freeOf, SIDE_LEAN, TILT, TURN, Y, type Row } from './variables';
+import { freeOf, SIDE_LEAN, squareOf, TILT, TURN, Y, type Row } from './variables';
 
 /** How deep: a thigh angle for any pattern, or a trunk lean for a hinge. Radians. */
 export type DepthAim = { readonly thighRad: number } | { readonly leanRad: number };
@@ -85,11 +85,21 @@ function orOtherValley(task: Task, found: Descent, start: Readonly<Row>): Descen
 
 /** A twist that leads below what `deepest` grants is not a posture of this body. */
 function isGranted(problem: PostureProblem, aim: DepthAim, state: PostureState): boolean {
+  const { rear, oneLeg, pattern } = problem.stance;
+  if (oneLeg) return isFoundSquare(problem, aim, state);
   const twist = [Y, TURN, TILT, SIDE_LEAN].some((variable) => Math.abs(state.q[variable]) > 1e-6);
-  if (problem.stance.rear || !twist) return true;
-  if (problem.stance.pattern === 'hinge' && 'thighRad' in aim) return true;
+  if (rear || !twist) return true;
+  if (pattern === 'hinge' && 'thighRad' in aim) return true;
   const [, depth] = measureOf(problem, aim);
   return squareReaches(problem, depth);
+}
+
+/** Whether a body on one leg stands at a depth without turn, tilt or side lean, too. */
+function isFoundSquare(problem: PostureProblem, aim: DepthAim, { q }: PostureState): boolean {
+  const level = [...q];
+  for (const variable of [TURN, TILT, SIDE_LEAN]) level[variable] = 0;
+  const task = { ...settleTask(problem, aim), free: squareOf(problem.stance) };
+  return descend(task, level).status === 'found';
 }
 
 const settledAt = (task: Task, state: PostureState, rounds: number): Settled => ({

@@ -1,10 +1,12 @@
+import { GRAVITY } from '../../foundation/numeric/gravity';
 import { CENTRE_FROM_NEAR_END as CENTRE } from '../segments/segmentTable';
 import { dot, type Vec3 } from '../../foundation/numeric/vector';
 import { SIDES, type Side } from '../../foundation/sides/side';
+import { hangingLegSlopes, type HangingLegSlopes } from './hangingLegSlopes';
 import { legSlopes, type LegSlopes } from './legSlopes';
 import { momentSlopes, type MomentRows } from './momentSlopes';
 import { pressureSlopes } from './pressure';
-import { GRAVITY, type PostureProblem } from './problem';
+import type { PostureProblem } from './problem';
 import { weightOf, type PostureState } from './state';
 import {
   addScaled,
@@ -25,11 +27,11 @@ import {
 
 /** Derivatives of a posture's state with respect to its free variables. */
 export interface PostureSlopes {
-  readonly legs: Readonly<Record<Side, LegSlopes>>;
+  readonly legs: Readonly<Record<Side, LegSlopes | HangingLegSlopes>>;
   readonly shareLeft: Row;
   /** Of how far ahead of the ankles the feet are pressed. */
   readonly ahead: Row;
-  /** Of how far off the line between the feet of a step. */
+  /** Of how far off the line between the feet of a step, or off that of the foot that stands alone. */
   readonly aside: Row;
   /** Asked for only where effort counts. */
   readonly moments: (side: Side) => MomentRows;
@@ -37,7 +39,7 @@ export interface PostureSlopes {
 
 /** Derivative of v·(centre of mass) for a level v. */
 function centreRow(
-  { upper, totalKg, feet, aboveHipsKg, onPelvis, thighKg, shankKg }: PostureProblem,
+  { upper, totalKg, feet, aboveHipsKg, onPelvis, thighKg, shankKg, hanging }: PostureProblem,
   { trunk, legs: at }: PostureState,
   legs: PostureSlopes['legs'],
   v: Vec3,
@@ -47,7 +49,13 @@ function centreRow(
   const onKnee = thighKg * CENTRE.thigh + shankKg * (1 - CENTRE.shank);
   const row = zeroRow();
   for (const side of SIDES) {
-    addScaled(row, 1, legs[side].along(v, onHip, onKnee));
+    const leg = legs[side];
+    if (hanging && 'way' in leg) {
+      addScaled(row, 1, leg.along(v, hanging.legKg, 0));
+      addScaled(row, 1, leg.way(v, hanging.hung.hip));
+      continue;
+    }
+    addScaled(row, 1, leg.along(v, onHip, onKnee));
     const foot = feet[side];
     if (foot.rises)
       row[RISE] +=
@@ -82,19 +90,26 @@ function pointRows(problem: PostureProblem, state: PostureState, legs: PostureSl
 export function slopesOf(problem: PostureProblem, state: PostureState): PostureSlopes {
   const { body, feet } = problem;
   const { trunk, q, pressure } = state;
-  const leg = (side: Side) =>
-    legSlopes(feet[side], body.sides[side], state.legs[side], q, body.hipWidthM, trunk);
+  const leg = (side: Side) => {
+    const at = state.legs[side];
+    const limbs = body.sides[side];
+    return at.hangs
+      ? hangingLegSlopes(at, side, limbs, body.hipWidthM, trunk)
+      : legSlopes(feet[side], limbs, at, q, body.hipWidthM, trunk);
+  };
   const legs = { left: leg('left'), right: leg('right') };
   const [x, y] = pointRows(problem, state, legs);
   const by = pressureSlopes(feet, pressure);
   const shareLeft = mix(by.shareLeft[0], x, by.shareLeft[1], y);
   const ahead = mix(by.ahead[0], x, by.ahead[1], y);
+  const aside = mix(by.aside[0], x, by.aside[1], y);
   const shareOf = (side: Side) => (side === 'left' ? shareLeft : scaled(-1, shareLeft));
   return {
     legs,
     shareLeft,
     ahead,
-    aside: mix(by.aside[0], x, by.aside[1], y),
-    moments: (side) => momentSlopes(problem, state, side, legs[side], shareOf(side), ahead),
+    aside,
+    moments: (side) =>
+      momentSlopes(problem, state, side, { leg: legs[side], share: shareOf(side), ahead, aside }),
   };
 }

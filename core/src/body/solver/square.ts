@@ -1,6 +1,6 @@
 import { withLimbsOf } from '../segments/body';
 import { SIDES, type Side } from '../../foundation/sides/side';
-import type { Condition } from './conditions';
+import type { Condition } from './condition';
 import { patternDepth } from './depth';
 import { bestOfBoth } from './limits';
 import { firstFound, lowestTask, SAME_DEPTH } from './lowest';

@@ -15,8 +15,10 @@ export interface Stance {
   /** Which foot is behind in a lunge or split, and how far its ankle is behind the other. */
   readonly rear: Side | null;
   readonly stepM: number;
+  /** The leg that alone is stood on, in a squat or hinge on one leg. */
+  readonly oneLeg: Side | null;
   readonly arms: Setup['arms'];
-  /** A hand on a post takes the balance away as a condition. */
+  /** A hand holds a post. */
   readonly post: boolean;
   readonly load: Setup['load'];
 }
@@ -31,10 +33,18 @@ const STEP_TO_HEIGHT = { lunge: 0.42, split: 0.33 } as const;
 export const usualStepM = (pattern: Pattern, heightM: number): number =>
   isStaggered(pattern) ? STEP_TO_HEIGHT[pattern] * heightM : 0;
 
+/** Both feet bear the body side by side: what is even or uneven there, a step or one leg has not. */
+export const isSideBySide = ({ rear, oneLeg }: Pick<Stance, 'rear' | 'oneLeg'>): boolean =>
+  rear === null && oneLeg === null;
+
+/** The leg that hangs in the air; null where both stand. */
+export const hangingSide = ({ oneLeg }: Pick<Stance, 'oneLeg'>): Side | null =>
+  oneLeg && otherSide(oneLeg);
+
 /** What the solver needs of a set-up; fields that a pattern does not have are left as they are. */
 export type StanceSetup = Pick<
   Setup,
-  'stanceCm' | 'toeOutDeg' | 'heelLiftMm' | 'frontFootLiftMm' | 'arms' | 'hands' | 'load'
+  'stanceCm' | 'toeOutDeg' | 'heelLiftMm' | 'frontFootLiftMm' | 'arms' | 'hands' | 'load' | 'oneLeg'
 > & {
   readonly front?: Side;
   readonly stepCm?: number;
@@ -43,15 +53,18 @@ export type StanceSetup = Pick<
 
 /** The stance of a set-up in SI units. */
 export function stanceOf(pattern: Pattern, setup: StanceSetup, heightM: number): Stance {
+  const oneLeg = isStaggered(pattern) ? null : (setup.oneLeg ?? null);
   const cue = setup.kneeCueDeg ?? { left: 0, right: 0 };
   return {
     pattern,
-    widthM: setup.stanceCm / 100,
+    // A foot that stands alone is what the sides are told from.
+    widthM: oneLeg ? 0 : setup.stanceCm / 100,
     toeOutRad: { left: radOfDeg(setup.toeOutDeg.left), right: radOfDeg(setup.toeOutDeg.right) },
     kneeCueRad: { left: radOfDeg(cue.left), right: radOfDeg(cue.right) },
     heelLiftM: setup.heelLiftMm / 1000,
     frontFootLiftM: (setup.frontFootLiftMm ?? 0) / 1000,
     rear: isStaggered(pattern) ? otherSide(setup.front ?? 'left') : null,
+    oneLeg,
     stepM: setup.stepCm === undefined ? usualStepM(pattern, heightM) : setup.stepCm / 100,
     arms: setup.arms,
     post: setup.hands === 'post',

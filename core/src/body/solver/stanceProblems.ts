@@ -41,7 +41,7 @@ export function stanceProblems(body: Body, pattern: Pattern, setup: StanceSetup)
   const bare = { ...setup, load: { ...load, kg: 0 } };
   const unloaded = standing(body, pattern, bare);
   const depth = STANDING_DEG[pattern].find((deg) => standsAt(unloaded, deg));
-  if (depth === undefined) return [tooFarApart(unloaded, bare)];
+  if (depth === undefined) return [setup.oneLeg ? notOnOneLeg : tooFarApart(unloaded, bare)];
   if (load.kg === 0 || standsAt(standing(body, pattern, setup), depth)) return [];
   const message = `${load.kg} kg held there is more than this body can balance`;
   return [{ field: 'load.kg', message }];
@@ -50,6 +50,11 @@ export function stanceProblems(body: Body, pattern: Pattern, setup: StanceSetup)
 const standing = (body: Body, pattern: Pattern, setup: StanceSetup): PostureProblem => {
   const stance = stanceOf(pattern, setup, body.heightM);
   return problemOf(body, stance, ANY_JOINTS, usualCapacities(body.massKg));
+};
+
+const notOnOneLeg: StanceProblem = {
+  field: 'oneLeg',
+  message: 'this body cannot keep its balance on that leg alone',
 };
 
 const HALVINGS = 7;

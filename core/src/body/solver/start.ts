@@ -7,11 +7,13 @@ import { MIDDLE_AHEAD, PRESSURE_AHEAD } from './feet';
 import { swivelOf } from './legState';
 import type { PostureProblem } from './problem';
 import { stateOf } from './state';
-import { LEAN, LUMBAR, RISE, SWIVEL, zeroRow, X, Y, Z, type Row } from './variables';
+import { HANGING_KNEE, LEAN, LUMBAR, RISE, SWIVEL, zeroRow, X, Y, Z, type Row } from './variables';
 
 /** A first guess at a square posture: closed forms all the way, from the feet up. */
 export function startOf(problem: PostureProblem, thighRad: number): Row {
-  const q = problem.stance.rear
+  const { rear, oneLeg } = problem.stance;
+  if (oneLeg) return oneLegStart(problem, oneLeg, thighRad, usualShinLean(problem, thighRad));
+  const q = rear
     ? splitStart(problem, thighRad)
     : squareStart(problem, thighRad, usualShinLean(problem, thighRad));
   q[LUMBAR] = clamp(0, problem.limits.lumbarRad - 0.1, problem.limits.lumbarRad);
@@ -24,14 +26,20 @@ export const shallow = ({ stance }: PostureProblem): number =>
   radOfDeg(stance.pattern === 'hinge' ? 72 : 30);
 
 /** How far the shins lean of their own accord, by depth; the stiffer ankle stops both. */
-function usualShinLean({ limits, feet, stance }: PostureProblem, thighRad: number): number {
+function usualShinLean({ limits, feet, stance }: LeanOf, thighRad: number): number {
   if (stance.pattern === 'hinge') return radOfDeg(2);
-  return Math.min(0.36 * (Math.PI / 2 - thighRad), mostShinLean({ limits, feet }));
+  return Math.min(0.36 * (Math.PI / 2 - thighRad), mostShinLean({ limits, feet, stance }));
 }
 
 /** As far as the stiffer ankle lets both shins lean. */
-const mostShinLean = ({ limits, feet }: Pick<PostureProblem, 'limits' | 'feet'>): number =>
-  Math.min(...SIDES.map((side) => limits.sides[side].ankleBend + feet[side].pitchRad));
+const mostShinLean = ({ limits, feet, stance: { oneLeg } }: LeanOf): number =>
+  Math.min(
+    ...SIDES.filter((side) => !oneLeg || side === oneLeg).map(
+      (side) => limits.sides[side].ankleBend + feet[side].pitchRad,
+    ),
+  );
+
+type LeanOf = Pick<PostureProblem, 'limits' | 'feet' | 'stance'>;
 
 /** Shins as far over as they go, low back as round as it goes, weight on the heels: what reaches deepest. */
 export function shinsOver(problem: PostureProblem, thighRad: number): Row {
@@ -62,6 +70,7 @@ export function withKnees(
   const { legs } = stateOf(problem, q);
   const next = [...q];
   for (const side of SIDES) {
+    if (side === problem.hanging?.side) continue;
     const { hip, ankle } = legs[side];
     next[SWIVEL[side]] = swivelOf(feet[side], body.sides[side], hip, ankle, kneeOf(side));
   }
@@ -85,6 +94,53 @@ export function squareStart(problem: PostureProblem, thighRad: number, lean: num
   q[X] = (behind[0] + behind[1]) / 2;
   q[Z] = ankleM + shank * Math.cos(lean) + rise;
   return withKnees(problem, q, knees);
+}
+
+/** The leg in the air in a squat: ahead of upright, more the deeper, and the straighter; radians. */
+const AHEAD = { least: radOfDeg(33), each: 0.6, knee: radOfDeg(38), straighterEach: 0.26 } as const;
+
+/** In a hinge it is bent and in line with the trunk. */
+const BEHIND_KNEE = radOfDeg(40);
+
+/** The leg in the air where it usually is, by how far the other thigh is bent from upright. */
+function hung(problem: PostureProblem, q: Row, bentRad: number): void {
+  const side = problem.hanging!.side;
+  const isHinge = problem.stance.pattern === 'hinge';
+  const fromPelvis = q[LEAN] - q[LUMBAR];
+  q[SWIVEL[side]] = isHinge ? 0 : AHEAD.least + AHEAD.each * bentRad + fromPelvis;
+  q[HANGING_KNEE] = isHinge
+    ? BEHIND_KNEE
+    : Math.max(0.1, AHEAD.knee - AHEAD.straighterEach * bentRad);
+}
+
+/** So often the hips are moved over the foot and the trunk leaned until both are as they shall be. */
+const ROUNDS = 4;
+
+/** One shin at a lean, its thigh at an angle, the hips and the trunk over that foot, the other leg in the air. */
+export function oneLegStart(
+  problem: PostureProblem,
+  oneLeg: Side,
+  thighRad: number,
+  lean: number,
+): Row {
+  const { body, feet, limits } = problem;
+  const { shankM, thighM } = body.sides[oneLeg];
+  const { shinPlane } = feet[oneLeg];
+  const knee = kneeOverFoot(problem, oneLeg, shankM, lean);
+  const behind = thighM * Math.cos(thighRad);
+  let q = zeroRow();
+  q[X] = knee[0] - behind * shinPlane[0];
+  q[Y] = knee[1] - behind * shinPlane[1] - (signOf(oneLeg) * body.hipWidthM) / 2;
+  q[Z] = knee[2] + thighM * Math.sin(thighRad);
+  q[LUMBAR] = clamp(0, limits.lumbarRad - 0.1, limits.lumbarRad);
+  for (let i = 0; i < ROUNDS; i++) {
+    hung(problem, q, Math.PI / 2 - thighRad);
+    q[Y] -= stateOf(problem, q).pressure.asideM;
+    q = withKnees(problem, q, () => knee);
+    q[LEAN] = balancedLean(problem, q, MIDDLE_AHEAD);
+  }
+  hung(problem, q, Math.PI / 2 - thighRad);
+  return q;
 }
 
 /** Front shin near upright, hips behind its knee, rear heel well up. */
@@ -114,7 +170,8 @@ export function balancedLean(problem: PostureProblem, q: Readonly<Row>, ahead: n
   const sine = upper.up + onPelvis * Math.cos(q[LUMBAR]);
   const cosine = upper.out - onPelvis * Math.sin(q[LUMBAR]);
   const now = sine * Math.sin(q[LEAN]) + cosine * Math.cos(q[LEAN]);
-  const footM = (feet.left.pressureBy[0] + feet.right.pressureBy[0]) / 2;
+  const [a, b] = stance.oneLeg ? [stance.oneLeg, stance.oneLeg] : SIDES;
+  const footM = (feet[a].pressureBy[0] + feet[b].pressureBy[0]) / 2;
   const facing = clamp(trunk.ahead[0], 0.5, 1);
   const wanted = now + ((ahead - pressure.ahead) * footM * totalKg) / facing;
   return asinClamped(wanted / Math.hypot(sine, cosine)) - Math.atan2(cosine, sine);

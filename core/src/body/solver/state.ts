@@ -1,17 +1,21 @@
+import { GRAVITY } from '../../foundation/numeric/gravity';
 import { CENTRE_FROM_NEAR_END as CENTRE } from '../segments/segmentTable';
 import { add, scale, type Vec3 } from '../../foundation/numeric/vector';
 import { SIDES, signOf, type Side } from '../../foundation/sides/side';
-import { legState, type LegState } from './legState';
+import { hangingLegState, wayTo, type HangingLeg } from './hangingLeg';
+import { legState, type StandingLeg } from './legState';
 import { pressureOf, type Pressure } from './pressure';
-import { GRAVITY, type PostureProblem } from './problem';
+import type { PostureProblem } from './problem';
 import { trunkAxes, type TrunkAxes } from './trunkAxes';
-import { PULL, RISE, SWIVEL, type Row } from './variables';
+import { HANGING_KNEE, PULL, RISE, SWIVEL, type Row } from './variables';
+
+type Legs = Readonly<Record<Side, StandingLeg | HangingLeg>>;
 
 /** A posture with everything that limits and balance look at. */
 export interface PostureState {
   readonly q: Readonly<Row>;
   readonly trunk: TrunkAxes;
-  readonly legs: Readonly<Record<Side, LegState>>;
+  readonly legs: Legs;
   /** Where the low back bends, and the middle between the shoulders. */
   readonly lowBack: Vec3;
   readonly chest: Vec3;
@@ -27,35 +31,51 @@ export const weightOf = ({ totalKg }: PostureProblem): number => totalKg * GRAVI
 export const pullOf = ({ body, post }: PostureProblem, q: Readonly<Row>): number =>
   post ? q[PULL] * body.massKg * GRAVITY : 0;
 
+const NOTHING: Vec3 = [0, 0, 0];
+
+/** First moment of a leg in the air, in kg·m. */
+function hungMoment({ hanging }: PostureProblem, legs: Legs): Vec3 {
+  const leg = hanging && legs[hanging.side];
+  return leg?.hangs ? add(scale(leg.hip, hanging!.legKg), wayTo(leg, hanging!.hung.hip)) : NOTHING;
+}
+
 /** Centre of mass, linear in hips, knees and the axes of pelvis and chest. */
 function centreOf(
   problem: PostureProblem,
   pelvis: Vec3,
   { up, forward, ahead, pelvisUp }: TrunkAxes,
-  legs: Readonly<Record<Side, LegState>>,
+  legs: Legs,
 ): Vec3 {
   const { upper, totalKg, feetMoment, aboveHipsKg, onPelvis, thighKg, shankKg } = problem;
+  const inTheAir = hungMoment(problem, legs);
   const part = (k: 0 | 1 | 2): number => {
     const above = upper.up * up[k] + upper.out * forward[k] + upper.ahead * ahead[k];
     const trunk = aboveHipsKg * pelvis[k] + onPelvis * pelvisUp[k] + above;
-    return SIDES.reduce((sum, side) => {
-      const { hip, knee, ankle } = legs[side];
-      const thigh = thighKg * (hip[k] + CENTRE.thigh * (knee[k] - hip[k]));
-      const shank = shankKg * (knee[k] + CENTRE.shank * (ankle[k] - knee[k]));
-      return sum + thigh + shank;
-    }, trunk + feetMoment[k]);
+    return SIDES.reduce(
+      (sum, side) => {
+        const { hangs, hip, knee, ankle } = legs[side];
+        if (hangs) return sum;
+        const thigh = thighKg * (hip[k] + CENTRE.thigh * (knee[k] - hip[k]));
+        const shank = shankKg * (knee[k] + CENTRE.shank * (ankle[k] - knee[k]));
+        return sum + thigh + shank;
+      },
+      trunk + feetMoment[k] + inTheAir[k],
+    );
   };
   return [part(0) / totalKg, part(1) / totalKg, (part(2) - upper.down) / totalKg];
 }
 
 /** Everything that follows from one choice of the free variables. */
 export function stateOf(problem: PostureProblem, q: Readonly<Row>): PostureState {
-  const { body, feet, post } = problem;
+  const { body, feet, post, hanging } = problem;
   const trunk = trunkAxes(q);
   const pelvis: Vec3 = [q[0], q[1], q[2]];
   const leg = (side: Side) => {
     const hip = add(pelvis, scale(trunk.pelvisLeft, (signOf(side) * body.hipWidthM) / 2));
-    return legState(feet[side], body.sides[side], hip, q[SWIVEL[side]], q[RISE], trunk);
+    const limbs = body.sides[side];
+    return side === hanging?.side
+      ? hangingLegState(limbs, hip, q[SWIVEL[side]], q[HANGING_KNEE], trunk)
+      : legState(feet[side], limbs, hip, q[SWIVEL[side]], q[RISE], trunk);
   };
   const legs = { left: leg('left'), right: leg('right') };
   const com = centreOf(problem, pelvis, trunk, legs);

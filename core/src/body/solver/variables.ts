@@ -6,6 +6,9 @@
  * that much less leaned than the chest; where each knee is on its circle about the line from ankle to
  * hip (positive: out); how far the rear foot has risen onto its ball; how hard a hand on a post is
  * pulled forward.
+ *
+ * On one leg the other one hangs: in the place of its swivel stands how far its thigh is ahead of the
+ * pelvis, in the place of the rise how far its knee is bent.
  */
 export const X = 0;
 export const Y = 1;
@@ -17,6 +20,7 @@ export const SIDE_LEAN = 6;
 export const LUMBAR = 7;
 export const SWIVEL = { left: 8, right: 9 } as const;
 export const RISE = 10;
+export const HANGING_KNEE = 10;
 export const PULL = 11;
 export const COUNT = 12;
 
@@ -30,9 +34,12 @@ const KNEES: readonly number[] = [SWIVEL.left, SWIVEL.right];
 const SIDE_BY_SIDE: readonly number[] = [X, Y, Z, TURN, TILT, LEAN, SIDE_LEAN, LUMBAR, ...KNEES];
 const ONE_BEHIND: readonly number[] = [X, Y, Z, LEAN, LUMBAR, ...KNEES, RISE];
 const SQUARE: readonly number[] = [X, Z, LEAN, LUMBAR, ...KNEES];
+const ON_ONE_LEG: readonly number[] = [...SIDE_BY_SIDE, HANGING_KNEE];
+const SQUARE_ON_ONE_LEG: readonly number[] = [X, Y, Z, LEAN, LUMBAR, ...KNEES, HANGING_KNEE];
 
 interface Free {
   readonly rear: unknown;
+  readonly oneLeg: unknown;
   readonly post: boolean;
 }
 
@@ -44,11 +51,15 @@ const withPost = (free: readonly number[], { post }: Free): readonly number[] =>
  * to the front (turning out of it is the fault, not the pattern) and the rear heel rises.
  */
 export const freeOf = (stance: Free): readonly number[] =>
-  withPost(stance.rear ? ONE_BEHIND : SIDE_BY_SIDE, stance);
+  withPost(stance.rear ? ONE_BEHIND : stance.oneLeg ? ON_ONE_LEG : SIDE_BY_SIDE, stance);
 
-/** Those of a posture without shift, turn, tilt or side lean. */
+/** Those of a posture without turn, tilt or side lean; nor, on two feet side by side, a shift. */
 export const squareOf = (stance: Free): readonly number[] =>
-  withPost(stance.rear ? ONE_BEHIND : SQUARE, stance);
+  withPost(stance.rear ? ONE_BEHIND : stance.oneLeg ? SQUARE_ON_ONE_LEG : SQUARE, stance);
+
+/** Those that the lowest posture is looked for with: on one leg a turn, tilt or lean is the fault, not the pattern. */
+export const lowestFreeOf = (stance: Free): readonly number[] =>
+  stance.oneLeg ? squareOf(stance) : freeOf(stance);
 
 /** All zero; negative zeros, so that the engine keeps the row as numbers with a fraction. */
 export const zeroRow = (): Row => [-0, -0, -0, -0, -0, -0, -0, -0, -0, -0, -0, -0];

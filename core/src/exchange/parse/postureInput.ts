@@ -2,7 +2,7 @@ import { SIDES } from '../../foundation/sides/side';
 import { bodyOf, type Body, type Segments } from '../../body/segments/body';
 import { bodyProblems } from '../../body/segments/bodyProblems';
 import { LENGTH_TO_HEIGHT, LIMB_NAMES } from '../../body/segments/segmentTable';
-import { PATTERNS, type Pattern } from '../../body/stance/patterns';
+import { isStaggered, PATTERNS, type Pattern } from '../../body/stance/patterns';
 import { ARMS, HANDS, LOAD_PLACES } from '../../body/stance/setup';
 import { LUMBAR_DEG, type LimitsDeg } from '../../body/solver/limits';
 import { FIT_AIMS, fitAimsOf, type FitAim } from '../../body/solver/fit';
@@ -45,6 +45,7 @@ const setup = J.object({
   frontFootLiftMm: J.number().min(0).max(500),
   front: side(),
   stepCm: J.number().greater(0).max(200),
+  oneLeg: side(),
   arms: oneOf(ARMS).default('forward'),
   hands: oneOf(HANDS).default('free'),
   load: J.object({
@@ -146,6 +147,12 @@ function loadProblems({ setup: { load }, body }: Raw): Problem[] {
   return [{ path: 'setup.load.kg', message: `${load.kg} kg is more than three times the body` }];
 }
 
+/** One foot ahead of the other, both stand. */
+const legProblems = ({ setup: { oneLeg }, pattern }: Raw): Problem[] =>
+  oneLeg && isStaggered(pattern)
+    ? [{ path: 'setup.oneLeg', message: `a ${pattern} stands on both legs` }]
+    : [];
+
 /** An aim counts its depth as its pattern does. */
 function aimProblems({ aim, pattern }: Raw): Problem[] {
   if (!aim) return [];
@@ -178,6 +185,7 @@ export function parsePostureInput(input: unknown): Parsed<PostureInput> {
     })),
     ...crossedLimits(raw),
     ...loadProblems(raw),
+    ...legProblems(raw),
     ...aimProblems(raw),
   ];
   if (problems.length > 0) return { status: 'bad', problems };

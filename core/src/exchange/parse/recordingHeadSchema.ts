@@ -15,6 +15,7 @@ const partOfSetup = J.object({
   frontFootLiftMm: between(0, 500),
   front: side(),
   stepCm: between(1, 200),
+  oneLeg: side(),
   arms: oneOf(ARMS),
   hands: oneOf(HANDS),
   load: J.object({ at: oneOf(LOAD_PLACES).required(), kg: between(0, 400).required() }),

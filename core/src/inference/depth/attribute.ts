@@ -120,10 +120,11 @@ function limitsFor({ limits, pattern }: AttributionInput): LimitsWith {
   });
 }
 
-/** The pattern's usual set-up, on the client's own front foot. */
-const usualFor = ({ pattern, body, setup: { front } }: AttributionInput): StanceSetup => ({
+/** The pattern's usual set-up, on the client's own front foot or one leg. */
+const usualFor = ({ pattern, body, setup: { front, oneLeg } }: AttributionInput): StanceSetup => ({
   ...usualSetup(pattern, body.heightM),
   front,
+  oneLeg,
 });
 
 /** Body and stance, each the client's own or a usual one of this height. */

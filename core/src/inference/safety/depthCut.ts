@@ -235,7 +235,7 @@ function cutForReplaced(
 /**
  * Above which depth the pattern is practised, by what the posture model says of the place that hurts: it
  * bends less there, and bears less; and by how far a replaced joint may bend. Of several reasons the one that
- * allows least counts. null when none has a depth, and where the model has no say (on one leg).
+ * allows least counts. null when none has a depth.
  */
 export function maybeDepthCut({
   pattern,
@@ -246,7 +246,7 @@ export function maybeDepthCut({
   pains,
   replaced = [],
 }: CutQuestion): DepthCut | null {
-  if (setup.oneLeg || pains.length + replaced.length === 0) return null;
+  if (pains.length + replaced.length === 0) return null;
   const body = bodyOf(client.heightM, client.massKg, client.segments);
   const question: PostureQuestion = { pattern, body, setup, limits };
   const lowest = askDeepest(question);

@@ -11,11 +11,11 @@ export function seenDepthDeg({ look }: Pick<CaseFile, 'look'>): number | null {
 
 /**
  * What the posture model is asked about a squat, lunge or split that stops short; null when it has no
- * say. A hinge is read by its lean, which no fault holds as a number; on one leg it does not stand.
+ * say. A hinge is read by its lean, which no fault holds as a number.
  */
 export function maybeDepthQuestion(file: CaseFile): AttributionInput | null {
   const { client, look, checks } = file;
-  if (look.pattern === 'hinge' || look.setup.oneLeg) return null;
+  if (look.pattern === 'hinge') return null;
   const limits = measuredLimits(checks);
   const measured = [limits.left, limits.right].some((side) => Object.keys(side ?? {}).length > 0);
   if (!measured) return null;

@@ -3,6 +3,7 @@ import { degOfRad } from '../../foundation/numeric/angle';
 import { SIDES, type Side } from '../../foundation/sides/side';
 import { curvesOf, type Curve } from './curves';
 import { unitOf, type Measured, type NotMeasured } from '../../records/recordings/measures';
+import { hangingLegOf, onTheFloor } from './onTheFloor';
 import { proposalsOf, type Proposal } from './proposals';
 import { readingsOf, type Reading } from './readings';
 import type { Recording, RecordingHead, RecordingView } from '../../records/recordings/recording';
@@ -66,7 +67,8 @@ export function analyse(recording: Recording, known: RecordingHead = {}): Analys
   const view = head.view ?? seen;
   if (!view) return { status: 'unreadable', why: 'shoulders or hips are hardly ever seen' };
   const { pattern = PATTERN } = head;
-  const rough = sceneOf(even);
+  const hanging = hangingLegOf(head);
+  const rough = sceneOf(onTheFloor(even, hanging));
   const height = middle(rough, pattern === 'hinge' ? 'shoulder' : 'hip');
   const standing = standingHeight(rough);
   if (!height || standing === null)
@@ -94,7 +96,7 @@ export function analyse(recording: Recording, known: RecordingHead = {}): Analys
       end: second(end),
     })),
     measures,
-    notMeasured: [...readings.flatMap((one) => ('why' in one ? [one] : [])), NO_TUCK],
+    notMeasured: [...readings.flatMap((one) => unreadOf(one, hanging)), NO_TUCK],
     proposals: proposalsOf({
       pattern,
       head: { ...head, segments: { ...proportionsOf(scene, head), ...head.segments } },
@@ -112,6 +114,14 @@ export function analyse(recording: Recording, known: RecordingHead = {}): Analys
     ],
   };
   return { status: 'analysed', analysis, curves: curvesOf(readings, repetitions), scene };
+}
+
+/** What could not be read, and why. */
+function unreadOf(one: Reading | NotMeasured, hanging: Side | null): NotMeasured[] {
+  if (!('why' in one)) return [];
+  return hanging && one.side === hanging
+    ? [{ ...one, why: `the ${hanging} leg is in the air` }]
+    : [one];
 }
 
 const NO_TUCK: NotMeasured = {

@@ -3,7 +3,7 @@ import type { Pattern } from '../../body/stance/patterns';
 import { USUAL_SETUP } from '../../body/stance/setup';
 import { degOfRad } from '../../foundation/numeric/angle';
 import type { Vec3 } from '../../foundation/numeric/vector';
-import { signOf, type Side } from '../../foundation/sides/side';
+import { SIDES, signOf, type Side } from '../../foundation/sides/side';
 import { askSettle, problemFrom, type PostureQuestion } from '../../body/solver/ask';
 import { asItLikes } from '../../inference/depth/usualRanges';
 import { LUMBAR_DEG } from '../../body/solver/limits';
@@ -35,7 +35,8 @@ export function standingLeanRad(head: RecordingHead): number {
   const answer = askSettle(question, { thighDeg: STANDING_DEG });
   if (answer.status !== 'found') return 0;
   const { legs, arms } = skeletonOf({ problem: problemFrom(question), state: answer.state });
-  const [ankle, shoulder] = [legs.left.ankle, arms.left.shoulder];
+  const { oneLeg } = question.setup;
+  const [ankle, shoulder] = [legs[oneLeg ?? 'left'].ankle, arms.left.shoulder];
   return Math.atan2(shoulder[0] - ankle[0], shoulder[2] - ankle[2]);
 }
 
@@ -50,6 +51,9 @@ export interface ExpectedPosture {
   /** Hip joints over ankles. */
   readonly hipHeightM: number;
 }
+
+const mean = (values: readonly number[]): number =>
+  values.reduce((sum, value) => sum + value, 0) / values.length;
 
 const frontal = (from: Vec3, to: Vec3): number => Math.atan2(to[1] - from[1], to[2] - from[2]);
 
@@ -68,13 +72,14 @@ function expectedAt(question: PostureQuestion, thighDeg: number): ExpectedPostur
   const shinIn = (side: Side): number =>
     degOfRad(-signOf(side) * frontal(legs[side].ankle, legs[side].knee));
   const { shinLeanDeg } = answer.posture;
+  const { oneLeg } = question.setup;
+  const standing = oneLeg ? [oneLeg] : SIDES;
   return {
     thighDeg,
     trunkLeanDeg: degOfRad(Math.atan2(chest[0] - pelvis[0], chest[2] - pelvis[2])),
     shinLeanDeg,
     shinInDeg: { left: shinIn('left'), right: shinIn('right') },
-    hipHeightM:
-      (legs.left.hip[2] + legs.right.hip[2] - legs.left.ankle[2] - legs.right.ankle[2]) / 2,
+    hipHeightM: pelvis[2] - mean(standing.map((side) => legs[side].ankle[2])),
   };
 }
 

@@ -119,7 +119,9 @@ type ReadingOf = (source: Source, side: Side) => Reading | Unread;
 /** How far a knee that follows its foot is out beside its hip joint, in metres; null where that is not known. */
 function asideOf(source: Source, side: Side): ((ahead: number) => number) | null {
   const { scene, head } = source;
-  const [body, stanceCm] = [bodyIn(head), head.setup?.stanceCm];
+  const { oneLeg, stanceCm: apartCm } = head.setup ?? {};
+  // A foot that stands alone is under the middle of the hips.
+  const [body, stanceCm] = [bodyIn(head), oneLeg ? 0 : apartCm];
   if (!body || stanceCm === undefined || scene.pixelsPerMetre === null) return null;
   const beside = (stanceCm / 100 - body.hipWidthM) / 2;
   const out = Math.tan(toeOut(source, side));

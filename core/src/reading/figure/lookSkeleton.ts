@@ -1,12 +1,10 @@
 import type { Body } from '../../body/segments/body';
 import type { Pattern, Phase } from '../../body/stance/patterns';
 import type { Setup } from '../../body/stance/setup';
-import { signOf } from '../../foundation/sides/side';
 import { askSettle, problemFrom } from '../../body/solver/ask';
 import { asItLikes } from '../../inference/depth/usualRanges';
 import type { SeenFault } from '../../records/case/caseFile';
 import { observedAim } from './observedAim';
-import { onOneLeg } from '../../body/skeleton/onOneLeg';
 import { poseSkeleton } from '../../body/skeleton/poseSkeleton';
 import { onePose } from '../../body/skeleton/poses';
 import type { Skeleton } from '../../body/skeleton/skeleton';
@@ -23,7 +21,7 @@ export interface SeenMoment {
 /** Standing to begin a hinge; feet close together leave the legs a little short of straight. */
 const SOFT_KNEES: SquatAim = { thighDeg: 83, shinLeanDeg: 5 };
 
-const ONE_LEG = { stanceCm: 10, thighDeg: 26, shiftM: 0.035 } as const;
+const ONE_LEG_DEG = 26;
 
 type Depth = { readonly thighDeg: number } | { readonly trunkLeanDeg: number };
 
@@ -55,13 +53,23 @@ const DEPTHS: Readonly<Record<Exclude<Pattern, 'squat'>, Readonly<Record<Phase, 
   },
 };
 
+/** Upright on one leg, the other is already off the floor behind. */
+const UPRIGHT_ON_ONE_LEG = lean(6, 12, 20);
+
 /** Drawn deeper or shallower when a number was read. */
-function depthsOf({ pattern, phase, faults }: SeenMoment): Depth[] {
+function depthsOf({ pattern, phase, faults }: SeenMoment, { oneLeg }: Setup): Depth[] {
   if (pattern === 'squat') return [];
+  if (oneLeg && (phase === 'start' || phase === 'finish')) return UPRIGHT_ON_ONE_LEG;
   const usual = DEPTHS[pattern][phase];
   const short = faults.find((fault) => fault.fault === 'depth-short' && fault.phase === phase);
   if (short?.value === undefined || pattern === 'hinge') return usual;
   return [{ thighDeg: short.value }, ...usual];
+}
+
+/** On one leg nobody goes far down unless a number was read. */
+function squatAim({ phase, faults }: SeenMoment, { oneLeg }: Setup): SquatAim {
+  const aim = observedAim(phase, faults);
+  return oneLeg ? { ...aim, thighDeg: Math.max(aim.thighDeg, ONE_LEG_DEG) } : aim;
 }
 
 /**
@@ -69,29 +77,11 @@ function depthsOf({ pattern, phase, faults }: SeenMoment): Depth[] {
  * the others where a usual body of these lengths would stand in this set-up.
  */
 export function lookSkeleton(body: Body, setup: Setup, moment: SeenMoment): Skeleton {
-  const { oneLeg } = setup;
-  if (!oneLeg) return onBothLegs(body, setup, moment);
-  const close = { ...setup, stanceCm: ONE_LEG.stanceCm };
-  return onOneLeg(onBothLegs(body, close, moment), oneLeg, moment.pattern);
-}
-
-/** On one leg nobody goes far down, and the hips come over the foot that carries. */
-function squatAim({ phase, faults }: SeenMoment, { oneLeg }: Setup): SquatAim {
-  const aim = observedAim(phase, faults);
-  if (!oneLeg) return aim;
-  return {
-    ...aim,
-    thighDeg: Math.max(aim.thighDeg, ONE_LEG.thighDeg),
-    shiftM: (aim.shiftM ?? 0) + signOf(oneLeg) * ONE_LEG.shiftM,
-  };
-}
-
-function onBothLegs(body: Body, setup: Setup, moment: SeenMoment): Skeleton {
   const { pattern, phase } = moment;
   if (pattern === 'squat') return skeletonOf(squatPosture(body, setup, squatAim(moment, setup)));
   const limits = asItLikes({}, pattern);
   const question = { pattern, body, setup, limits };
-  for (const depth of depthsOf(moment)) {
+  for (const depth of depthsOf(moment, setup)) {
     const answer = askSettle(question, depth);
     if (answer.status === 'found')
       return skeletonOf({ problem: problemFrom(question), state: answer.state });
