@@ -1,4 +1,4 @@
-import { KIT, NO_WISH, oneDrill, USUAL_SETUP } from '@taxikine/core';
+import { KIT, NO_WISH, oneDrill, USUAL_SETUP, type ClientRecord } from '@taxikine/core';
 import { coach, newClient, newDrill, newVisit, signIn, useWorld, world, write } from './world';
 
 useWorld();
@@ -85,6 +85,33 @@ it('a wish of before there were ladders has no rungs, and gets them', async () =
   await world.owner.runMigrations();
   const { body } = await coach.get(`/api/v1/visits/${visit.id}`).expect(200);
   expect(body.record.wish).toEqual({ ...NO_WISH, order: ['tall-march@left'] });
+});
+
+it('a client whose hips were taped as flesh can be changed again; bone stays', async () => {
+  const coach = await signIn(world, 'saltreach');
+  const [flesh, bone] = [newClient({ name: 'Bo' }), newClient({ name: 'Bo' })];
+  for (const client of [flesh, bone])
+    await coach
+      .put(`/api/v1/clients/${client.id}`)
+      .send(write({ ...client, segments: { thighM: 0.43, hipWidthM: 0.19 } }))
+      .expect(201);
+  await backTo('HipJoints');
+  await world.owner.query(
+    `BEGIN; SELECT set_config('app.practice_id', '${world.practices[0].id}', true);
+     UPDATE client SET segments = segments || '{"hipWidthM": 0.33}' WHERE id = '${flesh.id}'; COMMIT`,
+  );
+  await world.owner.runMigrations();
+  const read = async (id: string) =>
+    (await coach.get(`/api/v1/clients/${id}`).expect(200)).body.record as ClientRecord & {
+      version: number;
+    };
+  expect((await read(bone.id)).segments).toEqual({ thighM: 0.43, hipWidthM: 0.19 });
+  const { version, ...record } = await read(flesh.id);
+  expect(record.segments).toEqual({ thighM: 0.43 });
+  await coach
+    .put(`/api/v1/clients/${flesh.id}`)
+    .send(write({ ...record, goal: 'to squat' }, version))
+    .expect(200);
 });
 
 it('the policies still hold for the owner after a migration', async () => {

@@ -56,6 +56,7 @@ import { Founding1766500000000 } from './migrations/1766500000000-Founding';
 import { Directory1766600000000 } from './migrations/1766600000000-Directory';
 import { KeysByPractice1766700000000 } from './migrations/1766700000000-KeysByPractice';
 import { MoreSettings1766800000000 } from './migrations/1766800000000-MoreSettings';
+import { HipJoints1766900000000 } from './migrations/1766900000000-HipJoints';
 import { SnakeNames } from './namingStrategy';
 
 /**
@@ -140,6 +141,7 @@ export const ownerSource = (url: string): DataSource =>
       Directory1766600000000,
       KeysByPractice1766700000000,
       MoreSettings1766800000000,
+      HipJoints1766900000000,
     ],
   } as DataSourceOptions);
 
