@@ -24,11 +24,11 @@ interface One extends Judged {
 const isBetter = (a: Judged, b: Judged): boolean =>
   a.off !== b.off ? a.off < b.off : a.value <= b.value;
 
-/** The best place that differential evolution finds within bounds: rand/1/bin, its weight drawn anew each generation. */
+/** The places that differential evolution ends with, best first: rand/1/bin, its weight drawn anew each generation. */
 export function differentialEvolution(
   { least, most, judge }: Search,
   random: () => number,
-): readonly number[] {
+): readonly (readonly number[])[] {
   const size = least.length;
   const judged = (x: readonly number[]): One => ({ x, ...judge(x) });
   const drawn = () => least.map((low, i) => within(random, low, most[i]));
@@ -48,5 +48,5 @@ export function differentialEvolution(
       if (isBetter(child, people[i])) people[i] = child;
     }
   }
-  return people.reduce((best, one) => (isBetter(one, best) ? one : best)).x;
+  return people.sort((a, b) => (isBetter(a, b) ? -1 : 1)).map(({ x }) => x);
 }

@@ -34,6 +34,13 @@ it.each([
 
 it.each([
   ['no number was read', file(undefined, 30, 120)],
+  [
+    'it stands on one leg, where strength comes first',
+    {
+      ...file(24, 42, 124),
+      look: { ...file(24, 42, 124).look, setup: { ...USUAL_SETUP, oneLeg: 'left' } },
+    },
+  ],
   ['the hips were not measured', file(20, 30, null)],
   [
     'the pattern is a hinge',

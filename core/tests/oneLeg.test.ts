@@ -94,8 +94,7 @@ it.each(BOTH)('%s: the lowest posture keeps all limits, its weight on the one fo
     expect(state.pressure.at.left[0]).toBeCloseTo(state.com[0], 9);
     const whole = centreOfMass(skeletonOf({ problem, state }));
     // The drawn foot is a little thicker at the heel than at the toes.
-    for (const k of [0, 1, 2] as const)
-      expect(state.com[k]).toBeCloseTo(whole[k], k === 2 ? 2 : 3);
+    for (const k of [0, 1, 2] as const) expect(state.com[k]).toBeCloseTo(whole[k], k === 2 ? 2 : 3);
   }
 });
 

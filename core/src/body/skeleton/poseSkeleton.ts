@@ -43,13 +43,7 @@ const down = (from: Vec3, frame: Frame, lengthM: number): Vec3 =>
   add(from, scale(frame.up, -lengthM));
 
 /** One leg of a pose, hung on a pelvis. */
-function legOf(
-  body: Body,
-  pelvis: Vec3,
-  frame: Frame,
-  pose: LegPose,
-  side: Side,
-): LegPoints {
+function legOf(body: Body, pelvis: Vec3, frame: Frame, pose: LegPose, side: Side): LegPoints {
   const { thighM, shankM, footM, ankleHeightM } = body.sides[side];
   const hip = add(pelvis, scale(frame.left, (signOf(side) * body.hipWidthM) / 2));
   const thigh = limbFrame(frame, side, pose.hip, pose.open, pose.turnOut);

@@ -49,7 +49,7 @@ const ON_ONE_LEG: readonly Cost[] = [
   [SIDE_LEAN, 3],
   [TURN, 2],
   [TILT, 3],
-  [LUMBAR, 0.1],
+  [LUMBAR, 0.3],
   [PULL, 1],
   [HANGING_KNEE, 0.3],
 ];

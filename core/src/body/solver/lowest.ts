@@ -36,28 +36,40 @@ export function lowestOf(
   );
 }
 
-/** A knee turned in by so much gets out of the valley with that knee out; on one leg also the other way. */
+/** A knee turned in by so much gets out of the valley with that knee out; a nearly straight one also the other way. */
 export const KNEE_IN = -0.3;
 const KNEE_OUT = 0.5;
 
 /** Swivels to try, in radians. */
 type Swivels = Partial<Readonly<Record<Side, number>>>;
-const KNEES_IN: readonly Swivels[] = [
-  { left: KNEE_IN },
-  { right: KNEE_IN },
-  { left: KNEE_IN, right: KNEE_IN },
+const eitherOrBoth = (rad: number): readonly Swivels[] => [
+  { left: rad },
+  { right: rad },
+  { left: rad, right: rad },
 ];
+const KNEES_IN = eitherOrBoth(KNEE_IN);
+const TOGETHER: readonly Swivels[] = [KNEE_IN, KNEE_OUT].map((rad) => ({ left: rad, right: rad }));
+const EITHER_WAY = [...KNEES_IN, ...eitherOrBoth(KNEE_OUT)];
 
-const swivelsOf = ({ stance: { oneLeg } }: PostureProblem): readonly Swivels[] =>
-  oneLeg ? [{ [oneLeg]: KNEE_IN }, { [oneLeg]: KNEE_OUT }] : KNEES_IN;
+function swivelsOf({ stance: { oneLeg, pattern } }: PostureProblem): readonly Swivels[] {
+  if (oneLeg) return [{ [oneLeg]: KNEE_IN }, { [oneLeg]: KNEE_OUT }];
+  return pattern === 'hinge' ? EITHER_WAY : KNEES_IN;
+}
 
 /**
- * With uneven sides a knee may do better turned in, on one leg also turned out: each is tried, from a lowest
- * posture with the knees where they came to be.
+ * With uneven sides a knee may do better turned in, in a hinge and on one leg also turned out: each is tried,
+ * from a lowest posture with the knees where they came to be.
  */
-export function lowestKnees(task: Task, found: PostureState): PostureState {
+export const lowestKnees = (task: Task, found: PostureState): PostureState =>
+  lowestWith(task, found, swivelsOf(task.problem));
+
+/** The same for a square posture: both knees in, or both out. */
+export const lowestKneesTogether = (task: Task, found: PostureState): PostureState =>
+  lowestWith(task, found, TOGETHER);
+
+function lowestWith(task: Task, found: PostureState, all: readonly Swivels[]): PostureState {
   const { value } = task.goal;
-  return swivelsOf(task.problem).reduce((lowest, swivels) => {
+  return all.reduce((lowest, swivels) => {
     const start = [...found.q];
     for (const side of SIDES) start[SWIVEL[side]] = swivels[side] ?? start[SWIVEL[side]];
     const other = firstFound(task, [start]);

@@ -9,7 +9,7 @@ import type { PostureProblem } from './problem';
 import { squareReaches } from './square';
 import { moved, shallow, startOf } from './start';
 import type { PostureState } from './state';
-import { freeOf, SIDE_LEAN, squareOf, TILT, TURN, Y, type Row } from './variables';
+import { freeOf, LUMBAR, SIDE_LEAN, squareOf, TILT, TURN, Y, type Row } from './variables';
 
 /** How deep: a thigh angle for any pattern, or a trunk lean for a hinge. Radians. */
 export type DepthAim = { readonly thighRad: number } | { readonly leanRad: number };
@@ -69,8 +69,21 @@ const MANY_BOUND = 3;
 /** Metres to where the valleys begin. */
 const TO_EITHER_SIDE = 0.1;
 
+/** Between a low back as in standing and one as round as neutral goes, in radians. */
+const BACKS = [0, 0.17] as const;
+
+/** On one leg a flat low back or a rounder one may hold the other leg more easily: both are tried. */
+function orOtherBack(task: Task, found: Descent): Descent {
+  const start = [...found.state.q];
+  start[LUMBAR] = BACKS[start[LUMBAR] > (BACKS[0] + BACKS[1]) / 2 ? 0 : 1];
+  const other = descend(task, start);
+  const { value } = task.goal;
+  return other.status === 'found' && value(other.state) < value(found.state) ? other : found;
+}
+
 /** Pressed from all sides, a body may stand more easily over the other foot: both are tried. */
 function orOtherValley(task: Task, found: Descent, start: Readonly<Row>): Descent {
+  if (task.problem.hanging) return orOtherBack(task, found);
   const bound = bindingAt(task.conditions, found.state).length;
   const shift = found.state.q[Y];
   if (bound < MANY_BOUND || Math.abs(shift) < 1e-4) return found;

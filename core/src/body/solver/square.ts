@@ -3,7 +3,7 @@ import { SIDES, type Side } from '../../foundation/sides/side';
 import type { Condition } from './condition';
 import { patternDepth } from './depth';
 import { bestOfBoth } from './limits';
-import { firstFound, lowestTask, SAME_DEPTH } from './lowest';
+import { firstFound, lowestKneesTogether, lowestTask, SAME_DEPTH } from './lowest';
 import { problemOf, withLimits, type PostureProblem } from './problem';
 import { shallow, shinsOver, startOf } from './start';
 import { stateOf, type PostureState } from './state';
@@ -15,7 +15,8 @@ export function squareLowest(problem: PostureProblem): PostureState | null {
   const task = lowestTask(problem, squareOf(problem.stance));
   const from = shallow(problem);
   const starts = [from, from - 0.4, from + 0.3].map((thighRad) => startOf(problem, thighRad));
-  return firstFound(task, starts);
+  const found = firstFound(task, starts);
+  return found && lowestKneesTogether(task, found);
 }
 
 /** The same body and stance with one side's limbs and the better side's ranges on both. */

@@ -113,6 +113,9 @@ function hung(problem: PostureProblem, q: Row, bentRad: number): void {
     : Math.max(0.1, AHEAD.knee - AHEAD.straighterEach * bentRad);
 }
 
+/** As far as a knee begins beside the plane of its foot, in radians. */
+const MOST_ASIDE = 0.5;
+
 /** So often the hips are moved over the foot and the trunk leaned until both are as they shall be. */
 const ROUNDS = 4;
 
@@ -137,6 +140,8 @@ export function oneLegStart(
     hung(problem, q, Math.PI / 2 - thighRad);
     q[Y] -= stateOf(problem, q).pressure.asideM;
     q = withKnees(problem, q, () => knee);
+    // Hips over the foot leave a nearly straight leg no room for a knee beside them.
+    q[SWIVEL[oneLeg]] = clamp(q[SWIVEL[oneLeg]], -MOST_ASIDE, MOST_ASIDE);
     q[LEAN] = balancedLean(problem, q, MIDDLE_AHEAD);
   }
   hung(problem, q, Math.PI / 2 - thighRad);

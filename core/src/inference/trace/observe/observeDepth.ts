@@ -26,10 +26,13 @@ function ratioOf(gapDeg: number): number {
   return clamp(of(NOT_EXPLAINED) / of(EXPLAINED), 1 / MOST, MOST);
 }
 
-/** Whether the measured ranges explain how shallow the pattern was: what they leave is control. */
+/**
+ * Whether the measured ranges explain how shallow the pattern was: what they leave is control. Not on one leg:
+ * nobody goes there as deep as the ranges let him, and what holds him is strength first.
+ */
 export function observeDepth(file: CaseFile): Observation[] {
   const question = maybeDepthQuestion(file);
-  if (!question || question.seenDeg === null) return [];
+  if (!question || question.seenDeg === null || question.setup.oneLeg) return [];
   const front = isStaggered(question.pattern) ? (question.setup.front ?? 'left') : null;
   if (!hasRangesForDepth(question.limits, front)) return [];
   // Nobody is held to a twist: a body that stops where it would have to slide or turn is as deep as it can.
