@@ -1,4 +1,4 @@
-import { kneesWords, pullWords, weightWords } from '../src/client/fit/standWords';
+import { kneesWords, pullWords, weightWords } from '../src/solver/standWords';
 import type { PostureReport } from '@taxikine/core/body/solver/postureReport';
 import { fit } from '../src/words/enFit';
 import type { TextOf } from '../src/words/useText';

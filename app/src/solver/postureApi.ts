@@ -16,11 +16,13 @@ import {
   type AttributionWithErrors,
 } from '@taxikine/core/inference/depth/attributeWithErrors';
 import type { Fit, FitAim } from '@taxikine/core/body/solver/fit';
+import type { PostureReport } from '@taxikine/core/body/solver/postureReport';
 import type { LimitsDeg } from '@taxikine/core/body/solver/limits';
 import { roundingOf, type Rounding } from '@taxikine/core/body/solver/rounding';
 import { stanceProblems } from '@taxikine/core/body/solver/stanceProblems';
 import { stateOf } from '@taxikine/core/body/solver/state';
 import { mix } from '@taxikine/core/body/solver/variables';
+import { likelyStand } from '@taxikine/core/inference/depth/likelyStand';
 import { reachErrorDeg, whatIf, type WhatIf } from '@taxikine/core/inference/depth/whatIf';
 
 type Variables = readonly number[];
@@ -100,6 +102,26 @@ export interface Prices {
   readonly rounding: Rounding | null;
 }
 
+/** How a body with the measured ranges likely stands, told and drawn. */
+export interface Stood {
+  readonly asSeen: boolean;
+  readonly posture: PostureReport;
+  readonly prints: Footprints;
+  readonly rounding: Rounding | null;
+}
+
+function stood(input: AttributionInput): Stood | null {
+  const likely = likelyStand(input);
+  if (!likely) return null;
+  const { question, answer, asSeen } = likely;
+  return {
+    asSeen,
+    posture: answer.posture,
+    prints: footprintsOf({ problem: problemFrom(question), state: answer.state }),
+    rounding: roundingOf(question),
+  };
+}
+
 /** Everything that the app asks the solver; runs in the worker. */
 export const postureApi = {
   deepest: (question: PostureQuestion, view: FigureView): Reach =>
@@ -125,6 +147,7 @@ export const postureApi = {
   }),
   shares: (input: AttributionInput, onProgress: Progress): AttributionWithErrors =>
     attributeWithErrors(input, sometimes(onProgress)),
+  stand: (input: AttributionInput): Stood | null => stood(input),
   fit: (question: PostureQuestion, aim: FitAim, onProgress: Progress): Fit | null =>
     askFit(question, aim, sometimes(onProgress)),
 };

@@ -86,6 +86,8 @@ export const fit = {
   },
   pulls: 'The post is pulled with {{kg}} kg.',
   feet: 'The feet from above: {{words}}',
+  likelyAsSeen: 'With these ranges, as deep as was seen, a body would stand so:',
+  likelyLowest: 'With these ranges, as deep as they go, a body would stand so:',
   shares: 'Where the depth goes',
   sharesHint: 'Hips over knees, against a usual body of this height with usual ranges.',
   sharesHintHinge: 'Shoulders over hips, against a usual body of this height with usual ranges.',

@@ -12,7 +12,7 @@ import { fitted, type Frame } from '../../figure/frame';
 import type { PlumbLines } from '../../solver/postureApi';
 import { usePalette } from '../../ui/usePalette';
 import { AngleArcs } from './AngleArcs';
-import { FeetFromAbove } from './FeetFromAbove';
+import { FeetFromAbove } from '../../solver/FeetFromAbove';
 
 export interface PostureFigureProps {
   readonly figure: DrawnFigure;

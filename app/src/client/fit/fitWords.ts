@@ -2,10 +2,10 @@ import type { Pattern } from '@taxikine/core/body/stance/patterns';
 import type { Lack } from '@taxikine/core/body/solver/ask';
 import type { Binding } from '@taxikine/core/body/solver/binding';
 import type { LimitId } from '@taxikine/core/body/solver/condition';
-import type { Rounding } from '@taxikine/core/body/solver/rounding';
 import type { Side } from '@taxikine/core/foundation/sides/side';
 import type { TextOf } from '../../words/useText';
 import { ours } from '../../words/units';
+import { levelOf } from '../../solver/roundingWords';
 
 /** Only what a coach can do something about is named; which foot is loaded most is not. */
 const UNNAMED: readonly LimitId[] = [
@@ -48,26 +48,4 @@ export function depthWords(depthDeg: number, t: TextOf, pattern: Pattern, oneLeg
   if (pattern === 'hinge') return t('fit.leans', { degrees });
   const thigh = pattern !== 'squat' ? 'frontThigh' : oneLeg ? 'oneThigh' : 'thighs';
   return t(`fit.${thigh}.${levelOf(depthDeg)}`, { degrees });
-}
-
-function levelOf(depthDeg: number): 'level' | 'above' | 'below' {
-  if (Math.round(depthDeg) === 0) return 'level';
-  return depthDeg > 0 ? 'above' : 'below';
-}
-
-/** "12° above level"; of a hinge "a lean of 71°". */
-function placeWords(depthDeg: number, t: TextOf, pattern: Pattern): string {
-  const degrees = Math.round(Math.abs(depthDeg));
-  return t(`fit.place.${pattern === 'hinge' ? 'lean' : levelOf(depthDeg)}`, { degrees });
-}
-
-/** "The low back rounds from 12° above level on; with a flat back you stop at level." */
-export function roundingWords({ fromDeg, flatDeg }: Rounding, t: TextOf, pattern: Pattern): string {
-  const from =
-    fromDeg === null
-      ? t('fit.staysFlat')
-      : t('fit.roundsFrom', { place: placeWords(fromDeg, t, pattern) });
-  return flatDeg === null || fromDeg === null
-    ? from
-    : `${from} ${t('fit.flatStops', { place: placeWords(flatDeg, t, pattern) })}`;
 }

@@ -9,6 +9,7 @@ import { lastOf, useLongAnswer } from '../../solver/useLongAnswer';
 import { Button } from '../../ui/Button';
 import { Title, Words } from '../../ui/text';
 import { useText } from '../../words/useText';
+import { LikelyStand } from './LikelyStand';
 
 /** What the measured ranges explain of a squat that stops short, and what they do not. */
 export function DepthShares({ visit }: { visit: VisitFile }) {
@@ -32,6 +33,7 @@ export function DepthShares({ visit }: { visit: VisitFile }) {
         {question.seenDeg === null ? t('fit.noSeen') : t('fit.sharesHint')}
       </Words>
       {found ? <SharesBar found={found} width={width} /> : <Words soft>{t('fit.working')}</Words>}
+      {found ? <LikelyStand question={question} /> : null}
       <Button
         kind="quiet"
         label={t('fit.open')}

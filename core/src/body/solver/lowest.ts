@@ -38,7 +38,7 @@ export function lowestOf(
 
 /** A knee turned in by so much gets out of the valley with that knee out; a nearly straight one also the other way. */
 export const KNEE_IN = -0.3;
-const KNEE_OUT = 0.5;
+export const KNEE_OUT = 0.5;
 
 /** Swivels to try, in radians. */
 type Swivels = Partial<Readonly<Record<Side, number>>>;

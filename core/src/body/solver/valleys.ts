@@ -1,8 +1,8 @@
 import { radOfDeg } from '../../foundation/numeric/angle';
 import { sqrtClamped } from '../../foundation/numeric/safety';
-import { SIDES, signOf, type Side } from '../../foundation/sides/side';
+import { otherSide, SIDES, signOf, type Side } from '../../foundation/sides/side';
 import { patternDepth } from './depth';
-import { firstFound, KNEE_IN, lowestTask } from './lowest';
+import { firstFound, KNEE_IN, KNEE_OUT, lowestTask } from './lowest';
 import type { PostureProblem } from './problem';
 import { moved } from './start';
 import { stateOf, type PostureState } from './state';
@@ -13,8 +13,9 @@ interface Entry {
   readonly shiftM: number;
   readonly turnRad?: number;
   readonly tiltRad?: number;
-  /** The knee of that side turned in. */
+  /** The knee of that side turned in, or that of the other one out. */
   readonly kneeIn?: true;
+  readonly otherKneeOut?: true;
 }
 
 /** Where a valley is entered; the second start and the third for the rare time that one sticks. */
@@ -27,6 +28,7 @@ const ENTRIES: readonly (readonly Entry[])[] = [
 const MORE_ENTRIES: readonly (readonly Entry[])[] = [
   ...ENTRIES,
   [{ shiftM: 0.2 }, { shiftM: 0.16 }],
+  [{ shiftM: 0.08, otherKneeOut: true }],
   [{ shiftM: 0.04, tiltRad: 0.1 }],
   [{ shiftM: 0.04, tiltRad: -0.1 }],
   [{ shiftM: 0.2, turnRad: 0.15 }],
@@ -76,13 +78,14 @@ function entered(
   problem: PostureProblem,
   from: Readonly<Row>,
   side: Side,
-  { shiftM, turnRad = 0, tiltRad = 0, kneeIn }: Entry,
+  { shiftM, turnRad = 0, tiltRad = 0, kneeIn, otherKneeOut }: Entry,
 ): Row {
   const toSide = signOf(side);
   const q = moved(from, toSide * shiftM);
   q[TURN] += toSide * turnRad;
   q[TILT] += toSide * tiltRad;
   if (kneeIn) q[SWIVEL[side]] = KNEE_IN;
+  if (otherKneeOut) q[SWIVEL[otherSide(side)]] = KNEE_OUT;
   q[Z] -= tooHigh(problem, q);
   return q;
 }

@@ -1,7 +1,7 @@
 import type { Footprints } from '@taxikine/core/body/skeleton/footprints';
 import { View } from '@tamagui/core';
 import Svg from 'react-native-svg';
-import { usePalette } from '../../ui/usePalette';
+import { usePalette } from '../ui/usePalette';
 import { FeetFromAbove } from './FeetFromAbove';
 
 export interface FeetInsetProps {

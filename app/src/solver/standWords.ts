@@ -1,8 +1,8 @@
 import type { PostureReport } from '@taxikine/core/body/solver/postureReport';
 import { GRAVITY } from '@taxikine/core/foundation/numeric/gravity';
 import { SIDES, type Side } from '@taxikine/core/foundation/sides/side';
-import { ours } from '../../words/units';
-import type { TextOf } from '../../words/useText';
+import { ours } from '../words/units';
+import type { TextOf } from '../words/useText';
 
 /** A knee nearer than this to the line of its foot is over it, in millimetres. */
 const OVER_MM = 15;

@@ -1,6 +1,6 @@
 import type { Footprints } from '@taxikine/core/body/skeleton/footprints';
 import { Circle, G, Path } from 'react-native-svg';
-import type { Palette } from '../../ui/palette';
+import type { Palette } from '../ui/palette';
 
 export interface FeetFromAboveProps {
   readonly prints: Footprints;
