@@ -19,7 +19,8 @@ import { normal, seeded, within } from '../src/foundation/numeric/random';
 
 /**
  * Which faults follow from which cause by the posture model alone: usual bodies squat to level, or as deep
- * as they get, once without and once with the cause, and what an eye would call a fault is counted. Beside
+ * as they get (on the right leg to 30° above it), once without and once with the cause, and what an eye would
+ * call a fault is counted. Beside
  * each stands what the table of links says. `npm run bench:causes -- [bodies] [seed]`
  */
 const BODIES = Number(process.argv[2] ?? 300);
@@ -56,6 +57,8 @@ function usualClient(random: () => number): Client {
 /** What a cause does to a client; on the right where it has a side. */
 interface CauseRow {
   readonly cause: string;
+  /** Looked for on the right leg alone. */
+  readonly onOneLeg?: true;
   readonly makes: (client: Client) => Client;
 }
 
@@ -78,9 +81,17 @@ const CAUSES: readonly CauseRow[] = [
   { cause: 'quad-strength', makes: (client) => ({ ...client, knee: 0.5 }) },
   { cause: 'hip-back-strength', makes: (client) => ({ ...client, hip: 0.5 }) },
   { cause: 'trunk-hold', makes: (client) => ({ ...client, back: 0.4 }) },
+  {
+    cause: 'hip-side-strength',
+    onOneLeg: true,
+    makes: (client) => ({ ...client, hip: 0.4 }),
+  },
 ];
 
-function problemOfClient(client: Client): PostureProblem {
+const setupOf = (onOneLeg: boolean) =>
+  onOneLeg ? ({ ...USUAL_SETUP, oneLeg: 'right' } as const) : USUAL_SETUP;
+
+function problemOfClient(client: Client, onOneLeg: boolean): PostureProblem {
   const { heightM, massKg, thigh, shank, limits, hip, knee, back } = client;
   const body = bodyOf(heightM, massKg, {
     thighM: LENGTH_TO_HEIGHT.thighM * heightM * thigh,
@@ -89,7 +100,7 @@ function problemOfClient(client: Client): PostureProblem {
   const capacities = capacitiesOf(massKg, { hip, knee });
   return problemOf(
     body,
-    stanceOf('squat', USUAL_SETUP, heightM),
+    stanceOf('squat', setupOf(onOneLeg), heightM),
     limitsOf(asItLikes(limits, 'squat')),
     { ...capacities, backNm: back * capacities.backNm },
   );
@@ -102,16 +113,19 @@ interface Squat {
   readonly early: PostureReport;
 }
 
-function squatOf(client: Client): Squat | null {
-  const problem = problemOfClient(client);
+/** How far down a squat goes, thighs above level: on one leg nobody goes lower of his own accord. */
+const DEPTH_DEG = { both: 0, one: 30 } as const;
+
+function squatOf(client: Client, onOneLeg: boolean): Squat | null {
+  const problem = problemOfClient(client, onOneLeg);
   const reach = askDeepest({
     pattern: 'squat',
     body: problem.body,
-    setup: USUAL_SETUP,
+    setup: setupOf(onOneLeg),
     limits: asItLikes(client.limits, 'squat'),
   });
   if (reach.status !== 'found') return null;
-  const depthDeg = Math.max(0, reach.depthDeg + 0.5);
+  const depthDeg = Math.max(DEPTH_DEG[onOneLeg ? 'one' : 'both'], reach.depthDeg + 0.5);
   const [bottom, early] = [depthDeg, depthDeg + 20].map((deg) =>
     settle(problem, { thighRad: radOfDeg(deg) }),
   );
@@ -126,7 +140,15 @@ function squatOf(client: Client): Squat | null {
 type Place = 'same' | 'other' | 'any';
 
 /** From where on an eye calls it a fault. Ours; a low back that may round to 30° bends by 15° in most at level. */
-function faultsOf({ depthDeg, bottom, early }: Squat): [FaultId, Place, boolean][] {
+function faultsOf(squat: Squat, onOneLeg: boolean): [FaultId, Place, boolean][] {
+  const { depthDeg, bottom, early } = squat;
+  if (onOneLeg)
+    return [
+      ['knee-in', 'same', bottom.kneeOutMm.right < -45],
+      ['trunk-side-bends', 'same', -bottom.trunkSideLeanDeg > 5],
+      ['pelvis-drops', 'same', -bottom.pelvisTiltDeg > 3],
+      ['trunk-folds', 'any', bottom.trunkLeanDeg > 44],
+    ];
   const sided = SIDES.flatMap((side: Side): [FaultId, Place, boolean][] => {
     const place = side === 'right' ? 'same' : 'other';
     const way = side === 'left' ? 1 : -1;
@@ -147,15 +169,15 @@ function faultsOf({ depthDeg, bottom, early }: Squat): [FaultId, Place, boolean]
   ];
 }
 
-function shares(makes: CauseRow['makes']): Map<string, number> {
+function shares(makes: CauseRow['makes'], onOneLeg = false): Map<string, number> {
   const random = seeded(SEED);
   const counts = new Map<string, number>();
   let all = 0;
   for (let i = 0; i < BODIES; i++) {
-    const squat = squatOf(makes(usualClient(random)));
+    const squat = squatOf(makes(usualClient(random)), onOneLeg);
     if (!squat) continue;
     all += 1;
-    for (const [fault, place, there] of faultsOf(squat)) {
+    for (const [fault, place, there] of faultsOf(squat, onOneLeg)) {
       const key = `${fault} ${place}`;
       counts.set(key, (counts.get(key) ?? 0) + (there ? 1 : 0));
     }
@@ -177,13 +199,13 @@ function linked(cause: string, key: string): string {
 
 const percent = (share: number): string => `${Math.round(100 * share)} %`;
 
-const without = shares((client) => client);
+const without = [false, true].map((onOneLeg) => shares((client) => client, onOneLeg));
 console.log(`${BODIES} usual bodies, the cause on the right; seed ${SEED}`);
-for (const { cause, makes } of CAUSES) {
-  console.log(cause);
-  const withIt = shares(makes);
+for (const { cause, makes, onOneLeg = false } of CAUSES) {
+  console.log(onOneLeg ? `${cause}, on one leg` : cause);
+  const withIt = shares(makes, onOneLeg);
   for (const [key, share] of withIt) {
-    const usual = without.get(key) ?? 0;
+    const usual = without[onOneLeg ? 1 : 0].get(key) ?? 0;
     // As of a noisy-OR: how often it brings about what was not there anyway.
     const brings = (share - usual) / (1 - usual);
     const says = linked(cause, key);

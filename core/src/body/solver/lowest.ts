@@ -67,9 +67,17 @@ export const lowestKnees = (task: Task, found: PostureState): PostureState =>
 export const lowestKneesTogether = (task: Task, found: PostureState): PostureState =>
   lowestWith(task, found, TOGETHER);
 
+/** Whether each knee that would be turned is on that side of its foot already. */
+const isThere = (q: Readonly<Row>, swivels: Swivels): boolean =>
+  SIDES.every((side) => {
+    const turned = swivels[side];
+    return turned === undefined || q[SWIVEL[side]] * turned > 0;
+  });
+
 function lowestWith(task: Task, found: PostureState, all: readonly Swivels[]): PostureState {
   const { value } = task.goal;
-  return all.reduce((lowest, swivels) => {
+  const others = all.filter((swivels) => !isThere(found.q, swivels));
+  return others.reduce((lowest, swivels) => {
     const start = [...found.q];
     for (const side of SIDES) start[SWIVEL[side]] = swivels[side] ?? start[SWIVEL[side]];
     const other = firstFound(task, [start]);
