@@ -53,6 +53,8 @@ function* order(lane: Fault['lane'], chance: () => number): Generator<Fault> {
   for (;;) yield urn[Math.floor(urn.length * chance())]!;
 }
 
+const LOOK_AGAIN_MS = 50;
+
 /** Does what has to be done to the house, lane beside lane, until it was enough. */
 async function strike(house: House, tally: Tally, wanted: Wanted): Promise<Map<string, Struck>> {
   const struck = new Map<string, Struck>();
@@ -64,6 +66,15 @@ async function strike(house: House, tally: Tally, wanted: Wanted): Promise<Map<s
     (total() >= wanted.faults &&
       tally.acknowledged >= wanted.writes &&
       inLane(name).every((fault) => struck.has(fault.name)));
+  /**
+   * Once there were faults enough, the next one waits until something was acknowledged since the last: a house
+   * on a slow machine would otherwise be knocked down faster than it stands up, and never get to the writes.
+   */
+  const stoodUp = async (since: number) => {
+    const isWaiting = () => total() >= wanted.faults && tally.acknowledged === since;
+    while (isWaiting() && performance.now() < until && !wanted.enough?.aborted)
+      await delay(LOOK_AGAIN_MS);
+  };
   const lane = async (name: Fault['lane'], seed: number) => {
     const chance = seeded(seed);
     for (const fault of order(name, chance)) {
@@ -72,10 +83,12 @@ async function strike(house: House, tally: Tally, wanted: Wanted): Promise<Map<s
       struck.set(fault.name, { times: times + 1, longestMs });
       if (total() % 50 === 0) wanted.say?.(`${total()} faults`);
       const since = performance.now();
+      const acknowledged = tally.acknowledged;
       await fault.strike(house, chance);
       const took = Math.max(longestMs, performance.now() - since);
       struck.set(fault.name, { times: times + 1, longestMs: took });
       await delay(2 * wanted.everyMs[name] * chance());
+      await stoodUp(acknowledged);
     }
   };
   await Promise.all([lane('house', wanted.seed), lane('database', wanted.seed + 1)]);
