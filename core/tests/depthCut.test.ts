@@ -16,6 +16,7 @@ import {
   type DrillRow,
   type Pain,
 } from '../src';
+import { ONE_LEG_DEPTH_DEG } from '../src/body/stance/oneLegDepth';
 import type { DrillLoad, Reach } from '../src/knowledge/drillLoad';
 import { loadOf } from '../src/knowledge/loadOf';
 import { REGIONS } from '../src/knowledge/regions';
@@ -223,10 +224,17 @@ describe('above which depth the pattern is practised', () => {
     },
   );
 
-  it('on one leg a knee of six bears twice as much, and is cut no lower than on two', () => {
-    const onBoth = cutDegOf({ side: 'right' })!;
-    const cut = cutDegOf({ side: 'right' }, { setup: { ...USUAL_SETUP, oneLeg: 'right' } })!;
-    expect(cut).toBeGreaterThanOrEqual(onBoth);
+  // Held against a squat's usual depth, a knee of four was to go to 15° above level, lower than anybody goes there.
+  it.each([
+    ['knee', 4],
+    ['knee', 6],
+    ['hip', 4],
+    ['hip', 6],
+  ] as const)('on one leg a %s of %i is cut above where one leg ends', (region, score) => {
+    const pain = { region, score, side: 'right' } as const;
+    const cut = cutDegOf(pain, { setup: { ...USUAL_SETUP, oneLeg: 'right' } })!;
+    expect(cut).toBeGreaterThan(ONE_LEG_DEPTH_DEG);
+    expect(cut).toBeGreaterThanOrEqual(cutDegOf(pain)!);
   });
 
   it('is said with the pattern, and with nothing that is done elsewhere', () => {

@@ -19,7 +19,7 @@ const MOST_SIDE_LEAN = radOfDeg(10);
 const LEVEL = radOfDeg(90);
 /** A body may lean back a little. */
 const LEAN_BACK = radOfDeg(-20);
-/** The same of the hips. */
+/** Centre of the hips over the floor when they rest on it, in metres. */
 const SEAT_RADIUS = 0.09;
 
 /** Across a step, and across one foot, there is little room; along a step the share on each says where the ground pushes. */

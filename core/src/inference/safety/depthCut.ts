@@ -1,6 +1,7 @@
 import { bodyOf, type Segments } from '../../body/segments/body';
 import type { Pattern } from '../../body/stance/patterns';
 import { oneRegion, placeWords, type RegionRow } from '../../knowledge/regions';
+import { ONE_LEG_DEPTH_DEG } from '../../body/stance/oneLegDepth';
 import type { Setup } from '../../body/stance/setup';
 import { SIDES, type Side } from '../../foundation/sides/side';
 import { askDeepest, askSettle, type PostureQuestion } from '../../body/solver/ask';
@@ -66,7 +67,7 @@ const LEAST_BEND_DEG: Readonly<Record<BentPart, number>> = {
 /** Less of a difference is not worth a sentence. */
 const TOLD_DEG = 3;
 /** Nobody goes deeper than this of his own accord, whatever his joints allow. Ours. */
-const USUAL_DEPTH_DEG = { thigh: -10, lean: 80 } as const;
+const USUAL_DEPTH_DEG = { thigh: -10, oneThigh: ONE_LEG_DEPTH_DEG, lean: 80 } as const;
 /** As high as a pattern is still practised, and by how much at least it is cut even there. Ours. */
 const HIGHEST_DEG = { thigh: 55, lean: 20 } as const;
 const LEAST_CUT_DEG = 10;
@@ -152,11 +153,11 @@ const rounded = (deg: number): number => Math.round(deg / STEP_DEG) * STEP_DEG;
 const roundedUp = (deg: number, isHinge: boolean): number =>
   (isHinge ? Math.floor(deg / STEP_DEG) : Math.ceil(deg / STEP_DEG)) * STEP_DEG;
 
-const placeOf = (deg: number, isHinge: boolean): string => {
-  if (isHinge) return `Lean no further than ${deg}°`;
+const placeOf = (deg: number, { pattern, setup }: PostureQuestion): string => {
+  if (pattern === 'hinge') return `Lean no further than ${deg}°`;
   const level =
     deg === 0 ? 'than level' : `than ${Math.abs(deg)}° ${deg > 0 ? 'above' : 'below'} level`;
-  return `Thighs no lower ${level}`;
+  return `${setup.oneLeg ? 'Thigh' : 'Thighs'} no lower ${level}`;
 };
 
 function cutFor(pain: Pain, question: PostureQuestion, lowestDeg: number): OwnCut | null {
@@ -179,7 +180,7 @@ function cutFor(pain: Pain, question: PostureQuestion, lowestDeg: number): OwnCu
   // Where no depth spares it, the highest is what is left.
   const spared = strains.find(isSpared) ?? strains.at(-1)!;
   const [to, from] = [Math.max(0, mostBent(spared)), mostBent(hurting)].map(Math.round);
-  const place = placeOf(spared.deg, isHinge);
+  const place = placeOf(spared.deg, question);
   if (from - to < TOLD_DEG) return { deg: spared.deg, says: `${place}.` };
   return {
     deg: spared.deg,
@@ -225,7 +226,7 @@ function cutForReplaced(
   const allowed = bends.find(({ bendDeg }) => bendDeg <= mostDeg);
   if (bends.length === 0 || allowed === bends[0]) return null;
   const { deg, bendDeg } = allowed ?? bends.at(-1)!;
-  const where = `${placeOf(deg, isHinge)}: there the ${side} ${joint} bends ${Math.round(bendDeg)}°`;
+  const where = `${placeOf(deg, question)}: there the ${side} ${joint} bends ${Math.round(bendDeg)}°`;
   const says = allowed
     ? `${where}, and the surgeon lets it bend to ${mostDeg}°.`
     : `${where}, more than the ${mostDeg}° that the surgeon allows: ask before it is practised at all.`;
@@ -254,7 +255,7 @@ export function maybeDepthCut({
   const isHinge = pattern === 'hinge';
   const lowestDeg = isHinge
     ? Math.min(-lowest.depthDeg, USUAL_DEPTH_DEG.lean)
-    : (seenDeg ?? Math.max(lowest.depthDeg, USUAL_DEPTH_DEG.thigh));
+    : (seenDeg ?? Math.max(lowest.depthDeg, USUAL_DEPTH_DEG[setup.oneLeg ? 'oneThigh' : 'thigh']));
   const cuts: readonly OwnCut[] = [
     ...replaced.flatMap((one) => cutForReplaced(one, question, lowestDeg) ?? []),
     ...pains.flatMap((pain) => cutFor(pain, question, lowestDeg) ?? []),

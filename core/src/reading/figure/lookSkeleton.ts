@@ -1,5 +1,6 @@
 import type { Body } from '../../body/segments/body';
 import type { Pattern, Phase } from '../../body/stance/patterns';
+import { ONE_LEG_DEPTH_DEG } from '../../body/stance/oneLegDepth';
 import type { Setup } from '../../body/stance/setup';
 import { askSettle, problemFrom } from '../../body/solver/ask';
 import { asItLikes } from '../../inference/depth/usualRanges';
@@ -20,8 +21,6 @@ export interface SeenMoment {
 
 /** Standing to begin a hinge; feet close together leave the legs a little short of straight. */
 const SOFT_KNEES: SquatAim = { thighDeg: 83, shinLeanDeg: 5 };
-
-const ONE_LEG_DEG = 26;
 
 type Depth = { readonly thighDeg: number } | { readonly trunkLeanDeg: number };
 
@@ -69,7 +68,7 @@ function depthsOf({ pattern, phase, faults }: SeenMoment, { oneLeg }: Setup): De
 /** On one leg nobody goes far down unless a number was read. */
 function squatAim({ phase, faults }: SeenMoment, { oneLeg }: Setup): SquatAim {
   const aim = observedAim(phase, faults);
-  return oneLeg ? { ...aim, thighDeg: Math.max(aim.thighDeg, ONE_LEG_DEG) } : aim;
+  return oneLeg ? { ...aim, thighDeg: Math.max(aim.thighDeg, ONE_LEG_DEPTH_DEG) } : aim;
 }
 
 /**
