@@ -28,16 +28,19 @@ const unknown = gone('no-such-link', 'This link does not open anything.');
 /**
  * Whose link this is.
  *
+ * @param at by the clock that links are made by, and not the database's
  * @throws AppError 410 that tells apart a link that ran out, one that was closed, and one that is none
  */
 export async function oneLinkHolder(
   source: DataSource,
   token: string,
   purpose: LinkPurpose,
+  at: Date,
 ): Promise<LinkHolder> {
-  const rows = await source.query('SELECT * FROM who_has_link($1, $2)', [
+  const rows = await source.query('SELECT * FROM who_has_link($1, $2, $3)', [
     hashOfToken(token),
     purpose,
+    at.toISOString(),
   ]);
   const row = rows[0];
   if (!row) throw unknown;

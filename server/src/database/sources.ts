@@ -57,6 +57,7 @@ import { Directory1766600000000 } from './migrations/1766600000000-Directory';
 import { KeysByPractice1766700000000 } from './migrations/1766700000000-KeysByPractice';
 import { MoreSettings1766800000000 } from './migrations/1766800000000-MoreSettings';
 import { HipJoints1766900000000 } from './migrations/1766900000000-HipJoints';
+import { LinksByOneClock1767000000000 } from './migrations/1767000000000-LinksByOneClock';
 import { SnakeNames } from './namingStrategy';
 
 /**
@@ -142,6 +143,7 @@ export const ownerSource = (url: string): DataSource =>
       KeysByPractice1766700000000,
       MoreSettings1766800000000,
       HipJoints1766900000000,
+      LinksByOneClock1767000000000,
     ],
   } as DataSourceOptions);
 

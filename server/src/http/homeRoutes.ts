@@ -27,7 +27,7 @@ export function homeRoutes(source: DataSource, tries: Tries, now: () => Date): R
   const router = Router();
   /** A link that opens is never refused, however much has failed beside it. */
   const holder = (token: string, purpose: LinkPurpose, { ip }: Request): Promise<LinkHolder> =>
-    oneLinkHolder(source, token, purpose).catch(async (error: unknown) => {
+    oneLinkHolder(source, token, purpose, now()).catch(async (error: unknown) => {
       if (!(error instanceof AppError)) throw error;
       const failures: Failure[] = [
         ['link', token],
