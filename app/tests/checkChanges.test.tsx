@@ -1,8 +1,8 @@
-import { oneCheck, type CheckRow } from '@taxikine/core/knowledge/checks';
+import { oneCheck, type CheckId, type CheckRow } from '@taxikine/core/knowledge/checks';
 import type { VisitFile } from '@taxikine/core/inference/case/visitFile';
 import { act } from '@testing-library/react';
 import { laidOver } from '../src/data/laidOver';
-import { toggled, withCheat } from '../src/visit/check/checkRecords';
+import { newCheck, orRemoved, toggled, withCheat } from '../src/visit/check/checkRecords';
 import { addReading } from '../src/visit/check/readings';
 import { useCheckSide } from '../src/visit/check/SideEntry';
 import { onDevice } from './onDevice';
@@ -40,6 +40,30 @@ it('a check of which nothing is left is taken back', async () => {
     change((latest) => toggled(latest, 'pinch', true));
   });
   expect(kept().checks).toEqual([expect.objectContaining({ pinch: null, removed: true })]);
+});
+
+describe('a pelvis that was held', () => {
+  const again = { role: 'again', afterDrill: null } as const;
+  const seen = (held: boolean, check: CheckId = 'hip-bend') =>
+    ({
+      ...VISIT,
+      checks: [{ ...newCheck(VISIT, AT, check, 'left'), held }],
+    }) as unknown as VisitFile;
+
+  it.each([
+    ['held', seen(true), 'left', true],
+    ['rolling', seen(false), 'left', false],
+    ['held on the other side', seen(true), 'right', false],
+    ['not taken', VISIT, 'left', false],
+  ] as const)('is taken again as before: %s', (_, visit, side, held) =>
+    expect(newCheck(visit, again, 'hip-bend', side).held).toBe(held),
+  );
+
+  it('said before a number is kept, and taken back is nothing', () => {
+    const record = newCheck(VISIT, AT, 'hip-bend', 'left');
+    expect(orRemoved({ ...record, held: true }).removed).toBe(false);
+    expect(orRemoved(record).removed).toBe(true);
+  });
 });
 
 it('a cheat is there once, however often it is said', () => {

@@ -53,6 +53,14 @@ const read = (input: unknown): CaseDocument => {
   return parsed.value;
 };
 
+it('a pelvis that was held stays so, there and back', () => {
+  const [{ file }] = ACCEPTANCE_CASES;
+  const check = { check: 'hip-bend', side: 'left', passive: 104, held: true };
+  const records = made(read({ ...(file as object), checks: [check] }));
+  expect(records.checks).toMatchObject([{ passive: 104, held: true }]);
+  expect(caseFileOf(visitOf(records)).checks).toMatchObject([check]);
+});
+
 describe.each(ACCEPTANCE_CASES.map(({ name, file }) => [name, read(file)] as const))(
   '%s',
   (_name, document) => {

@@ -62,6 +62,12 @@ const BAD: [string, object, string, RegExp][] = [
     'checks.0.passive',
     /impossible/,
   ],
+  [
+    'a pelvis that was held where none rolls',
+    check({ check: 'hip-extend', side: 'left', passive: 5, held: true }),
+    'checks.0.held',
+    /no pelvis rolls along in hip-extend/,
+  ],
   ['a range without a side', check({ check: 'hip-bend', passive: 100 }), 'checks.0.side', /side/],
   [
     'the wrong unit',

@@ -242,6 +242,21 @@ describe('FHIR R4', () => {
   });
 });
 
+it('a pelvis that was held is said with what was read: on the page, and as the method', () => {
+  const check = { ...FILE.checks[3], passive: 98, held: true, removed: false };
+  const file = { ...FILE, checks: [check] };
+  const visit = maybeVisitFile(file, ID(2))!;
+  const { measured } = sessionReport(visit, null);
+  expect(measured).toMatchObject([{ what: 'Hip bend, left', before: '98° ± 3°, pelvis held' }]);
+  const methods = ['phone inclinometer' as const, null].map((device) =>
+    JSON.stringify(
+      fhirBundle(maybeVisitFile({ ...file, checks: [{ ...check, device }] }, ID(2))!, at(55)),
+    ),
+  );
+  expect(methods[0]).toContain('"method":{"text":"phone inclinometer, pelvis held"}');
+  expect(methods[1]).toContain('"method":{"text":"pelvis held"}');
+});
+
 it('the table of measures is read back as it was written, oldest first, without what was taken back', () => {
   const { data, errors, meta } = Papa.parse<Record<string, string>>(measuresCsv(FILE), {
     header: true,

@@ -86,6 +86,35 @@ test('centimetres at the wall, felt on the figure, cheating and a norm of one’
   expect(file.client.norms['ankle-bend-knee-bent'].usual).toEqual([36, 6]);
 });
 
+test('a hip bend with the pelvis held is drawn and weighed as one that rolls, and told as it was read', async ({
+  page,
+  world,
+}) => {
+  await letIn(page, world);
+  const client = await squatAtChecks(page, world, 'Check Test');
+  await button(page, /^Take it: Ankle bend, knee bent, right/).click();
+  const hip = page.getByRole('group', { name: 'Hip bend, right', exact: true });
+  if (!(await hip.isVisible())) await button(page, /^Hip bend/).click();
+  const degrees = hip.getByRole('textbox', { name: /passive/ });
+  await degrees.fill('88');
+  await degrees.press('Enter');
+  await expect(page.getByText(/Pelvis held on/)).toBeHidden();
+  await button(page, 'Pelvis: Hip bend, right: held').click();
+  await expect(
+    page.getByText(
+      'Pelvis held on the right: drawn with the 15° that the low back gives otherwise.',
+    ),
+  ).toBeVisible();
+  await allSent(page);
+  const { checks } = await fileOf(page, world, client);
+  expect(checks.find(({ check }: { check: string }) => check === 'hip-bend')).toMatchObject({
+    passive: 88,
+    held: true,
+  });
+  await button(page, 'Trace').last().click();
+  await expect(page.getByText(/hip bend 88°, pelvis held/).first()).toBeVisible();
+});
+
 test('pain in a check stops the work until the questions are asked again', async ({
   page,
   world,

@@ -76,9 +76,10 @@ export const ONE_OF_EACH: Readonly<Record<RecordKind, (around: Around) => { id: 
   checks: ({ visit }) => ({
     ...on(visit),
     role: 'first',
-    check: 'ankle-bend-knee-bent',
+    check: 'hip-bend',
     side: 'left',
-    passive: 30,
+    passive: 100,
+    held: true,
     active: null,
     braced: null,
     result: null,

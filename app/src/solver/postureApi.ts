@@ -17,7 +17,7 @@ import {
 } from '@taxikine/core/inference/depth/attributeWithErrors';
 import type { Fit, FitAim } from '@taxikine/core/body/solver/fit';
 import type { PostureReport } from '@taxikine/core/body/solver/postureReport';
-import type { LimitsDeg } from '@taxikine/core/body/solver/limits';
+import type { MeasuredLimits } from '@taxikine/core/inference/depth/measuredSem';
 import { roundingOf, type Rounding } from '@taxikine/core/body/solver/rounding';
 import { stanceProblems } from '@taxikine/core/body/solver/stanceProblems';
 import { stateOf } from '@taxikine/core/body/solver/state';
@@ -140,7 +140,7 @@ export const postureApi = {
     view: FigureView,
   ): DrawnFigure => drawn(question, mix(1 - part, [...from], part, [...to]), view),
   /** What usual ranges would buy, and how far off the reach may be for what was not measured. */
-  whatIf: (question: PostureQuestion, measured: LimitsDeg): Prices => ({
+  whatIf: (question: PostureQuestion, measured: MeasuredLimits): Prices => ({
     gains: whatIf(question),
     reachErrorDeg: reachErrorDeg(question, measured),
     rounding: roundingOf(question),

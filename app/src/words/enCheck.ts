@@ -33,6 +33,11 @@ export const guide = {
   tapFelt: 'Where is it felt on the {{side}}? Tap the figure.',
   tapFeltWhole: 'Where is it felt? Tap the figure.',
   cheats: 'Cheating seen',
+  pelvis: 'Pelvis',
+  rolls: 'rolls along',
+  isHeld: 'held',
+  heldNote:
+    'Pelvis held on the {{sides, list}}: drawn with the {{deg}}° that the low back gives otherwise.',
   pain: 'Pain during it',
   noPain: 'none',
   asksAgain: 'The safety questions are asked again before any work.',

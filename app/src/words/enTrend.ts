@@ -26,6 +26,7 @@ export const trend = {
   kept: 'Of what {{from}} won, {{share}} % was there {{days}} days later ({{low}} to {{high}} %).',
   keptNothing: 'What {{days, list}} won was no more than measuring error.',
   keptUnsure: 'How much of what {{days, list}} won was kept is within measuring error.',
+  held: 'Readings with the pelvis held stand with the {{deg}}° that the low back gives otherwise.',
   whole: 'the whole body',
   between: 'Done in between',
   session: '{{on}}: {{drills}}',

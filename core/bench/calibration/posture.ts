@@ -14,10 +14,10 @@ import {
   type Side,
 } from '../../src';
 import { normal, within } from '../../src/foundation/numeric/random';
-import { LYING_ROLL } from '../../src/inference/depth/usualRanges';
 import { connect } from '../../src/inference/trace/connect';
 import { type Finding } from '../../src/inference/trace/inference/network';
 import { causeKey } from '../../src/knowledge/keys';
+import { rollOf } from '../../src/knowledge/roll';
 import { observeDepth } from '../../src/inference/trace/observe/observeDepth';
 import type { MadeClient, Random } from './client';
 
@@ -29,7 +29,7 @@ const RANGES = [
     causes: ['ankle-joint', 'calf-deep'],
     rolls: 0,
   },
-  { check: 'hip-bend', limit: 'hipBendDeg', causes: ['hip-bend'], rolls: LYING_ROLL.deg },
+  { check: 'hip-bend', limit: 'hipBendDeg', causes: ['hip-bend'], rolls: rollOf('hip-bend')![0] },
   { check: 'knee-bend', limit: 'kneeBendDeg', causes: ['knee-bend'], rolls: 0 },
 ] as const;
 

@@ -66,6 +66,11 @@ export interface RangeCheck extends CheckBase {
   readonly type: 'range';
   readonly norm: RangeNorm;
   readonly modes: readonly CheckMode[];
+  /**
+   * How far the pelvis rolls along, mean and standard deviation among people, in degrees: what a reading has
+   * that is not the joint's, unless the pelvis was held. The norm is that of a pelvis that rolls.
+   */
+  readonly roll?: readonly [mean: number, sd: number];
 }
 
 export interface ResultCheck extends CheckBase {

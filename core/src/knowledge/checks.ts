@@ -86,6 +86,8 @@ export const CHECKS = [
     asksPinch: true,
     modes: ['passive', 'active'],
     norm: { usual: [120, 8], restricted: [100, 8], sem: 3, unit: 'deg', least: 30, most: 160 },
+    // The spread is ours.
+    roll: [15, 4],
   },
   {
     id: 'hip-turn-in',

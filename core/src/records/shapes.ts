@@ -7,7 +7,7 @@ export const SHAPES = {
   visits: 'dc6c2ac8',
   looks: '320b5bd6',
   probes: '2b7de025',
-  checks: '9b189a3d',
+  checks: 'a7e6e8e2',
   drills: '7b939587',
   pictures: '1b4ae342',
   images: 'becde723',

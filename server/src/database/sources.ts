@@ -58,6 +58,7 @@ import { KeysByPractice1766700000000 } from './migrations/1766700000000-KeysByPr
 import { MoreSettings1766800000000 } from './migrations/1766800000000-MoreSettings';
 import { HipJoints1766900000000 } from './migrations/1766900000000-HipJoints';
 import { LinksByOneClock1767000000000 } from './migrations/1767000000000-LinksByOneClock';
+import { PelvisHeld1767100000000 } from './migrations/1767100000000-PelvisHeld';
 import { SnakeNames } from './namingStrategy';
 
 /**
@@ -144,6 +145,7 @@ export const ownerSource = (url: string): DataSource =>
       MoreSettings1766800000000,
       HipJoints1766900000000,
       LinksByOneClock1767000000000,
+      PelvisHeld1767100000000,
     ],
   } as DataSourceOptions);
 

@@ -46,6 +46,11 @@ export function CheckTrend({ course, file, sessions, width }: CheckTrendProps) {
           <Words small>{rest.join(' ')}</Words>
         </View>
       ))}
+      {series.heldBack ? (
+        <Words small soft>
+          {t('trend.held', { deg: series.heldBack })}
+        </Words>
+      ) : null}
       {stuck && visit ? (
         <View data-screen-only>
           <Button

@@ -31,12 +31,13 @@ export interface CheckCardProps {
 /** What stands for a side on the band: the plain measure, and how often it was read. */
 function takenOf(visit: VisitFile, time: CheckTime, check: CheckId, side: MaybeSide): Taken {
   const record = maybeCheck(visit, time, check, side);
-  if (!record) return { value: null, times: 1 };
+  if (!record) return { value: null, times: 1, held: false };
   const mode: CheckMode = record.passive === null ? 'active' : 'passive';
   const value = record[mode];
   return {
     value: typeof value === 'number' ? value : null,
     times: Math.max(1, readingsOf(record, mode).length),
+    held: record.held,
   };
 }
 

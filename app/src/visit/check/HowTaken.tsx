@@ -1,5 +1,6 @@
 import { CHEATS, CHECK_GUIDES } from '@taxikine/core/knowledge/checkGuides';
 import type { CheckId, CheckRow } from '@taxikine/core/knowledge/checks';
+import { rollOf } from '@taxikine/core/knowledge/roll';
 import { painRule } from '@taxikine/core/inference/safety/painRule';
 import type { CheckRecord } from '@taxikine/core/records/checks/checkRecord';
 import { View } from '@tamagui/core';
@@ -16,7 +17,7 @@ export interface HowTakenProps {
   readonly onChange: (change: CheckChange) => void;
 }
 
-/** What else was seen while one side was taken: cheating, a pinch, pain. */
+/** What else was seen while one side was taken: cheating, a pelvis that was held, a pinch, pain. */
 export function HowTaken({ row, record, where, onChange }: HowTakenProps) {
   const t = useText();
   const { cheats } = CHECK_GUIDES[row.id as CheckId];
@@ -51,6 +52,17 @@ export function HowTaken({ row, record, where, onChange }: HowTakenProps) {
             })}
           </View>
         </View>
+      ) : null}
+      {rollOf(row.id) ? (
+        <Choice
+          label={`${t('guide.pelvis')}: ${where}`}
+          options={[
+            { value: false, label: t('guide.rolls') },
+            { value: true, label: t('guide.isHeld') },
+          ]}
+          value={record.held}
+          onChange={(held) => onChange((latest) => ({ ...latest, held }))}
+        />
       ) : null}
       {row.asksPinch ? (
         <Choice

@@ -1,6 +1,7 @@
 import { smallestRealChange } from '@taxikine/core/inference/change/smallestRealChange';
 import type { CheckId, RangeCheck } from '@taxikine/core/knowledge/checks';
 import type { ClientRecord } from '@taxikine/core/records/clients/clientRecord';
+import { SIDES } from '@taxikine/core/foundation/sides/side';
 import { ownNorm, type CheckRepeats } from '@taxikine/core/inference/visit/repeatsIn';
 import { withUnit } from '@taxikine/core/foundation/words/units';
 import { View } from '@tamagui/core';
@@ -15,6 +16,8 @@ import { RangeBand } from './RangeBand';
 export interface Taken {
   readonly value: number | null;
   readonly times: number;
+  /** The pelvis was held. */
+  readonly held: boolean;
 }
 
 export interface RangeNoteProps {
@@ -27,14 +30,27 @@ export interface RangeNoteProps {
   readonly width: number;
 }
 
+/** Both sides as the usual range has them: with the roll of a pelvis that was held, and what that leaves unsure. */
+function scaledOf({ row, client, repeats, left, right }: RangeNoteProps) {
+  const isMixed = left.held !== right.held;
+  const [rollDeg, rollSd] = row.roll ?? [0, 0];
+  const [one, other] = [left, right].map(({ value, times, held }) => ({
+    value: value !== null && held ? value + rollDeg : value,
+    sem: Math.hypot(ownNorm(row, client.norms, repeats, times).sem, isMixed && held ? rollSd : 0),
+  }));
+  return { left: one, right: other };
+}
+
 /** Both sides on the usual range, and their difference against what is real. */
-export function RangeNote({ row, client, repeats, left, right, width }: RangeNoteProps) {
+export function RangeNote(props: RangeNoteProps) {
+  const { row, client, repeats, width } = props;
   const t = useText();
   const [editing, setEditing] = useState(false);
   const norm = ownNorm(row, client.norms, repeats);
   const { usual, unit } = norm;
-  const sems = [left, right].map(({ times }) => ownNorm(row, client.norms, repeats, times).sem);
-  const real = smallestRealChange(Math.hypot(...sems) / Math.SQRT2);
+  const { left, right } = scaledOf(props);
+  const heldOn = SIDES.filter((side) => props[side].held).map((side) => t(side));
+  const real = smallestRealChange(Math.hypot(left.sem, right.sem) / Math.SQRT2);
   const number = (value: number) => withUnit(Math.round(value * 10) / 10, unit);
   const band = t('check.usual', {
     from: number(usual[0] - usual[1]),
@@ -48,7 +64,7 @@ export function RangeNote({ row, client, repeats, left, right, width }: RangeNot
         norm={norm}
         left={left.value}
         right={right.value}
-        sems={{ left: sems[0], right: sems[1] }}
+        sems={{ left: left.sem, right: right.sem }}
         width={width}
         label={band}
       />
@@ -57,6 +73,11 @@ export function RangeNote({ row, client, repeats, left, right, width }: RangeNot
         {client.norms[row.id as CheckId] ? ` (${t('guide.normOwn')})` : ''} ·{' '}
         {t('check.real', { value: number(real) })}
       </Words>
+      {row.roll && heldOn.length > 0 ? (
+        <Words small soft role="note">
+          {t('guide.heldNote', { sides: heldOn, deg: row.roll[0] })}
+        </Words>
+      ) : null}
       {norm.isUnsteady ? (
         <Words small accent role="note">
           {t('check.unsteady')}

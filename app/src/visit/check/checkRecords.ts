@@ -26,6 +26,11 @@ export const maybeCheck = (
       one.side === side,
   );
 
+/** Taken again as it was the first time. */
+const heldBefore = ({ checks }: VisitFile, check: CheckId, side: MaybeSide): boolean =>
+  checks.find((one) => one.role === 'first' && one.check === check && one.side === side)?.held ??
+  false;
+
 export const newCheck = (
   visit: VisitFile,
   time: CheckTime,
@@ -38,6 +43,7 @@ export const newCheck = (
   check,
   side,
   ...NOTHING_MEASURED,
+  held: heldBefore(visit, check, side),
   ...time,
   doneOn: new Date().toISOString(),
   removed: false,
@@ -49,7 +55,8 @@ const NOTHING = ['passive', 'active', 'braced', 'result', 'felt', 'pinch', 'pain
 export const orRemoved = (record: CheckRecord): CheckRecord => ({
   ...record,
   removed:
-    record.removed || (record.cheats.length === 0 && NOTHING.every((key) => record[key] === null)),
+    record.removed ||
+    (record.cheats.length === 0 && !record.held && NOTHING.every((key) => record[key] === null)),
 });
 
 /** What a tap makes of a check, however it stands by then. */

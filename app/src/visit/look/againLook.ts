@@ -1,5 +1,6 @@
 import { type CheckRow, oneCheck } from '@taxikine/core/knowledge/checks';
 import { oneFault, type ClearKey, type FaultLevel } from '@taxikine/core/knowledge/faults';
+import { maybeScaled } from '@taxikine/core/records/checks/plainReading';
 import type { MaybeSide } from '@taxikine/core/foundation/sides/side';
 import type { SeenFault } from '@taxikine/core/records/case/caseFile';
 import { rangeRatio } from '@taxikine/core/inference/trace/rangeRatio';
@@ -68,7 +69,7 @@ export function revalue(again: LookRecord, before: SeenFault, value: number): Lo
 export function checksToRepeat({ checks }: VisitFile): { row: CheckRow; side: MaybeSide }[] {
   return checks
     .filter((one) => one.role === 'first')
-    .map((one) => ({ row: oneCheck(one.check), side: one.side, value: one.passive ?? one.active }))
+    .map((one) => ({ row: oneCheck(one.check), side: one.side, value: maybeScaled(one) }))
     .filter(
       ({ row, value }) => row.type === 'range' && value !== null && rangeRatio(value, row.norm) > 1,
     );

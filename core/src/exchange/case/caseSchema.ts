@@ -6,6 +6,7 @@ import { APPROACHES, DEFAULT_APPROACH } from '../../knowledge/approaches';
 import { CAUSES, oneCause } from '../../knowledge/causes';
 import { CHEATS, DEVICES, WALL_DEG_PER_CM } from '../../knowledge/checkGuides';
 import { CHECKS, DERIVED_CHECKS, FELT, oneCheck, type CheckRow } from '../../knowledge/checks';
+import { rollOf } from '../../knowledge/roll';
 import { FAULTS, oneFault } from '../../knowledge/faults';
 import { FLAGS } from '../../knowledge/flags';
 import { KIT } from '../../knowledge/kit';
@@ -106,6 +107,7 @@ const check = J.object({
   pinch: J.boolean(),
   times: J.object(Object.fromEntries(MODES.map((mode) => [mode, J.number().integer().min(1)]))),
   cheats: J.array().items(oneOf(idsOf(CHEATS))),
+  held: J.boolean(),
   device: oneOf(DEVICES),
 });
 
@@ -200,6 +202,8 @@ function checkProblems(one: CaseCheck, path: string): Problem[] {
   if (isDerived(one)) return [];
   const row = oneCheck(one.check);
   const own = row.type === 'range' ? rangeProblems(one, row) : resultProblems(one, row);
+  if (one.held && !rollOf(row.id))
+    own.push({ path: 'held', message: `no pelvis rolls along in ${row.id}` });
   if (row.sided && !one.side) own.push({ path: 'side', message: `${row.id} needs a side` });
   return own.map((problem) => ({ ...problem, path: `${path}.${problem.path}` }));
 }

@@ -72,6 +72,7 @@ const checkRecord = (check: CheckFinding, place: Place, { now, newId }: Making):
   pinch: orNull(check.pinch),
   repeats: repeatsOf(check),
   cheats: check.cheats ?? [],
+  held: check.held ?? false,
   device: orNull(check.device),
   doneOn: now,
   removed: false,

@@ -1,3 +1,4 @@
+import { HELD_WORDS } from '../../knowledge/roll';
 import { drillOf } from '../../records/drills/drillOf';
 import type {
   Bundle,
@@ -16,7 +17,7 @@ import type { MaybeSide } from '../../foundation/sides/side';
 import type { CheckRecord } from '../../records/checks/checkRecord';
 import type { DrillRecord } from '../../records/drills/drillRecord';
 import type { LookRecord } from '../../records/looks/lookRecord';
-import { valueOf } from '../../inference/visit/verdicts';
+import { valueOf } from '../../records/checks/plainReading';
 import type { VisitPart } from '../../inference/visit/visitPart';
 import { fillSide } from '../../foundation/words/fill';
 
@@ -52,6 +53,11 @@ const ROLES: Record<CheckRecord['role'], string> = {
   again: 'after the session',
 };
 
+function methodOf({ device, held }: CheckRecord) {
+  const text = [device, held ? HELD_WORDS : null].filter(Boolean).join(', ');
+  return text ? { method: { text } } : {};
+}
+
 function ofCheck(record: CheckRecord, part: VisitPart): Observation | null {
   const row = oneCheck(record.check);
   const value = valueOf(record);
@@ -71,7 +77,7 @@ function ofCheck(record: CheckRecord, part: VisitPart): Observation | null {
     ...(row.type === 'range' && value !== null
       ? { valueQuantity: quantity(value, row.norm.unit) }
       : { valueString: words! }),
-    ...(record.device ? { method: { text: record.device } } : {}),
+    ...methodOf(record),
     note: [{ text: ROLES[record.role] }],
   };
 }

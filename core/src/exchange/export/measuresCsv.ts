@@ -1,3 +1,4 @@
+import { HELD_WORDS } from '../../knowledge/roll';
 import Papa from 'papaparse';
 import { oneCheck } from '../../knowledge/checks';
 import { oneFault } from '../../knowledge/faults';
@@ -6,7 +7,7 @@ import type { CheckRecord } from '../../records/checks/checkRecord';
 import type { ClientFile } from '../../records/clientFile';
 import type { LookRecord } from '../../records/looks/lookRecord';
 import { ownNorm, repeatsIn } from '../../inference/visit/repeatsIn';
-import { timesOf, valueOf } from '../../inference/visit/verdicts';
+import { timesOf, valueOf } from '../../records/checks/plainReading';
 
 /** Columns of the table, in order. */
 export const MEASURE_COLUMNS = [
@@ -57,7 +58,9 @@ function checkRow(record: CheckRecord, file: ClientFile, base: Base): Row {
   if (row.type === 'result' || value === null) return { ...about, words: record.result };
   const readings = timesOf(record);
   const { sem, unit } = ownNorm(row, file.client.norms, repeatsIn(file.checks), readings);
-  return { ...about, value, unit, standard_error: Math.round(sem * 1000) / 1000, readings };
+  const standardError = Math.round(sem * 1000) / 1000;
+  const words = record.held ? HELD_WORDS : null;
+  return { ...about, value, unit, standard_error: standardError, readings, words };
 }
 
 const faultRows = (look: LookRecord, base: Base): Row[] =>

@@ -1,3 +1,4 @@
+import { HELD_WORDS } from '../../knowledge/roll';
 import { onSide } from '../../foundation/sides/onSide';
 import { drillOf } from '../../records/drills/drillOf';
 import { cautionsOf, STANDING_CAUTION } from '../../inference/safety/cautionsOf';
@@ -14,12 +15,11 @@ import type { DrillRecord } from '../../records/drills/drillRecord';
 import { ownNorm } from '../../inference/visit/repeatsIn';
 import {
   levelIn,
-  timesOf,
-  valueOf,
   verdictsOf,
   withheldBecause,
   type VisitVerdict,
 } from '../../inference/visit/verdicts';
+import { timesOf, valueOf } from '../../records/checks/plainReading';
 import { faultKey } from '../../knowledge/keys';
 import type { VisitFile } from '../../inference/case/visitFile';
 import { fillSide } from '../../foundation/words/fill';
@@ -105,7 +105,8 @@ function measuredWords(record: CheckRecord, { client, repeats }: VisitFile): str
   const value = valueOf(record);
   if (value === null) return null;
   const { sem, unit } = ownNorm(row, client.norms, repeats, timesOf(record));
-  return `${withUnit(value, unit)} ± ${withUnit(Math.round(sem * 10) / 10, unit)}`;
+  const error = withUnit(Math.round(sem * 10) / 10, unit);
+  return `${withUnit(value, unit)} ± ${error}${record.held ? `, ${HELD_WORDS}` : ''}`;
 }
 
 function measuredLines(visit: VisitFile, verdicts: readonly VisitVerdict[]): ReportLine[] {

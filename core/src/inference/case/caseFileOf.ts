@@ -20,6 +20,7 @@ export const checkFinding = (one: CheckRecord): CheckFinding => ({
   pinch: orUndefined(one.pinch),
   times: timesOf(one.repeats),
   cheats: one.cheats.length > 0 ? one.cheats : undefined,
+  held: one.held || undefined,
   device: orUndefined(one.device),
 });
 

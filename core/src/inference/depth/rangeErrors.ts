@@ -1,6 +1,7 @@
 import type { Pattern } from '../../body/stance/patterns';
 import { SIDES, type Side } from '../../foundation/sides/side';
 import type { LimitsDeg } from '../../body/solver/limits';
+import { measuredSem, type MeasuredLimits } from './measuredSem';
 import { RANGE_SPREADS, RANGES_OF_PATTERN, type UsualRange } from './usualRanges';
 
 /** How far one range may be off: one standard error, in degrees. */
@@ -14,11 +15,12 @@ export interface RangeError {
  * What each range of a pattern is known by: the measuring error where it was measured, the spread of
  * healthy people where it is taken as usual.
  */
-export const rangeErrors = (pattern: Pattern, measured: LimitsDeg): RangeError[] =>
+export const rangeErrors = (pattern: Pattern, measured: MeasuredLimits): RangeError[] =>
   SIDES.flatMap((side) =>
     RANGES_OF_PATTERN[pattern].map((limit) => {
-      const { sd, sem } = RANGE_SPREADS[limit];
-      return { side, limit, sdDeg: measured[side]?.[limit] === undefined ? sd : sem };
+      const isTaken = measured[side]?.[limit] !== undefined;
+      const sdDeg = isTaken ? measuredSem(measured, side, limit) : RANGE_SPREADS[limit].sd;
+      return { side, limit, sdDeg };
     }),
   );
 

@@ -1,4 +1,5 @@
 import { oneCheck, type RangeCheck } from '../../knowledge/checks';
+import { rollOf } from '../../knowledge/roll';
 import type { Pattern } from '../../body/stance/patterns';
 import { LUMBAR_DEG, type LimitsDeg, type SideLimitsDeg } from '../../body/solver/limits';
 
@@ -14,21 +15,17 @@ function spreadOfCheck(id: string): RangeSpread {
   return { usual: usual[0], sd: usual[1], sem };
 }
 
-/**
- * How far the pelvis rolls when a knee is drawn to the chest, in degrees: what a hip bend read lying has
- * of the low back, and how much that differs from one person to the next. The spread is ours.
- */
-export const LYING_ROLL = { deg: 15, sd: 4 } as const;
-
-/** Thigh against pelvis, from a reading of thigh against couch. */
-function hipJoint({ usual, sd, sem }: RangeSpread): RangeSpread {
-  return { usual: usual - LYING_ROLL.deg, sd, sem: Math.hypot(sem, LYING_ROLL.sd) };
+/** Of the joint alone: without the roll of the pelvis, which adds its own spread to the error unless it was held. */
+function spreadOfJoint(id: string): RangeSpread & { readonly heldSem: number } {
+  const { usual, sd, sem } = spreadOfCheck(id);
+  const [roll, rollSd] = rollOf(id) ?? [0, 0];
+  return { usual: usual - roll, sd, sem: Math.hypot(sem, rollSd), heldSem: sem };
 }
 
 /** In degrees: from the table of checks, or of healthy adults where no check is. */
 export const RANGE_SPREADS = {
   ankleBendDeg: spreadOfCheck('ankle-bend-knee-bent'),
-  hipBendDeg: hipJoint(spreadOfCheck('hip-bend')),
+  hipBendDeg: spreadOfJoint('hip-bend'),
   kneeBendDeg: spreadOfCheck('knee-bend'),
   straightLegRaiseDeg: spreadOfCheck('straight-leg-raise'),
   hipExtendDeg: spreadOfCheck('hip-extend'),

@@ -4,7 +4,7 @@ import { askDeepest, type PostureQuestion } from '../../body/solver/ask';
 import { depthCm } from '../../body/solver/depthCm';
 import { errorsOf, rangeErrors } from './rangeErrors';
 import { RANGE_SPREADS, RANGES_OF_PATTERN, type UsualRange } from './usualRanges';
-import type { LimitsDeg } from '../../body/solver/limits';
+import { measuredSem, type MeasuredLimits } from './measuredSem';
 
 /** What one joint's usual range would buy, everything else staying as it is. */
 export interface WhatIf {
@@ -34,12 +34,13 @@ function gainOf(
 ): WhatIf | null {
   const { body, limits, pattern } = question;
   const fromDeg = limits[side]?.[limit];
-  const { usual: toDeg, sem: sdDeg } = RANGE_SPREADS[limit];
+  const { usual: toDeg } = RANGE_SPREADS[limit];
   if (fromDeg === undefined || fromDeg >= toDeg) return null;
   const next = { ...limits, [side]: { ...limits[side], [limit]: toDeg } };
   const then = depthOf({ ...question, limits: next });
   if (then === null) return null;
   const height = depthCm(pattern, body);
+  const sdDeg = measuredSem(limits, side, limit);
   const [errorCm] = errorsOf(limits, [{ side, limit, sdDeg }], (off) => [
     height(depthOf({ ...question, limits: off }) ?? now),
   ]);
@@ -64,7 +65,7 @@ export function whatIf(question: PostureQuestion): WhatIf[] {
  * @param measured the ranges that were measured; all others of the pattern count as usual
  * @returns half-width of the 95 % interval, in degrees of the pattern's own measure
  */
-export function reachErrorDeg(question: PostureQuestion, measured: LimitsDeg): number {
+export function reachErrorDeg(question: PostureQuestion, measured: MeasuredLimits): number {
   const errors = rangeErrors(question.pattern, measured);
   const now = depthOf(question) ?? 0;
   const [error] = errorsOf(question.limits, errors, (limits) => [

@@ -1,7 +1,8 @@
 import { otherSide, SIDES, type Side } from '../../foundation/sides/side';
 import type { LimitsDeg, SideLimitsDeg } from '../../body/solver/limits';
 import type { CheckFinding } from '../../records/case/caseFile';
-import { LYING_ROLL } from '../depth/usualRanges';
+import { rollOf } from '../../knowledge/roll';
+import type { MeasuredLimits } from '../depth/measuredSem';
 import { bestOf } from './observe/observeChecks';
 
 /** Which check measures which limit of the posture model. */
@@ -32,7 +33,7 @@ function withinJoint(limits: SideLimitsDeg): SideLimitsDeg {
 }
 
 /** What of a reading is the low back's, in degrees: knee to chest rolls the pelvis with it. */
-const rolledWith = ({ check }: CheckFinding): number => (check === 'hip-bend' ? LYING_ROLL.deg : 0);
+const rolledWith = ({ check }: CheckFinding): number => rollOf(check)?.[0] ?? 0;
 
 function limitsOn(side: Side, checks: readonly CheckFinding[]): SideLimitsDeg {
   const found = checks.flatMap((check) => {
@@ -45,8 +46,13 @@ function limitsOn(side: Side, checks: readonly CheckFinding[]): SideLimitsDeg {
 }
 
 /** What was measured, as limits of the posture model; what was not is left open. */
-export const measuredLimits = (checks: readonly CheckFinding[]): LimitsDeg =>
-  Object.fromEntries(SIDES.map((side) => [side, limitsOn(side, checks)]));
+export function measuredLimits(checks: readonly CheckFinding[]): MeasuredLimits {
+  const limits = Object.fromEntries(SIDES.map((side) => [side, limitsOn(side, checks)]));
+  const hips = checks.filter((check) => rollOf(check.check) && bestOf(check) !== undefined);
+  // Of several the last is what the limit is from.
+  const hipHeld = SIDES.filter((on) => hips.findLast(({ side }) => side === on)?.held);
+  return hipHeld.length > 0 ? { ...limits, hipHeld } : limits;
+}
 
 const has = (limits: LimitsDeg, side: Side, ...names: (keyof SideLimitsDeg)[]): boolean =>
   names.every((name) => limits[side]?.[name] !== undefined);

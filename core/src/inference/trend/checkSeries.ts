@@ -5,12 +5,14 @@ import {
   type RangeCheck,
   type RangeNorm,
 } from '../../knowledge/checks';
+import { heldBack } from '../../knowledge/roll';
 import { normFor } from '../../knowledge/norms';
 import { SIDES, type MaybeSide } from '../../foundation/sides/side';
-import type { CheckRecord, CheckRole } from '../../records/checks/checkRecord';
+import type { CheckRole } from '../../records/checks/checkRecord';
 import type { ClientFile } from '../../records/clientFile';
-import { ownNorm, repeatsIn, type CheckRepeats } from '../visit/repeatsIn';
-import { betterOf, timesOf, valueOf } from '../visit/verdicts';
+import { onOneScale, type Scaled } from '../visit/onOneScale';
+import { repeatsIn, type CheckRepeats } from '../visit/repeatsIn';
+import { betterOf } from '../visit/verdicts';
 import { dayOf } from './dayOf';
 
 /** One reading of a series, with its measuring error. */
@@ -38,25 +40,27 @@ export interface CheckSeries {
   /** Where the usual begins: a standard deviation short of the mean of people. */
   readonly target: number;
   readonly sides: readonly SeriesOfSide[];
+  /** Degrees that were added to readings with the pelvis held; null where no pelvis was. */
+  readonly heldBack: number | null;
 }
 
 type Kept = Pick<ClientFile, 'client' | 'checks'> & { readonly repeats: readonly CheckRepeats[] };
 
-function pointOf(record: CheckRecord, row: RangeCheck, file: Kept): SeriesPoint[] {
-  const value = valueOf(record);
-  if (value === null) return [];
-  const { sem } = ownNorm(row, file.client.norms, file.repeats, timesOf(record));
+function pointOf({ record, value, sem }: Scaled): SeriesPoint {
   const { doneOn: on, role: when, visitId } = record;
-  return [{ on, day: dayOf(on), value, sem, when, visitId }];
+  return { on, day: dayOf(on), value, sem, when, visitId };
 }
 
 function seriesOf(row: RangeCheck, file: Kept): CheckSeries[] {
   const taken = file.checks.filter(({ check, removed }) => check === row.id && !removed);
   const of = (side: MaybeSide): SeriesOfSide => ({
     side,
-    points: taken
-      .filter((one) => one.side === side)
-      .flatMap((record) => pointOf(record, row, file))
+    points: onOneScale(
+      taken.filter((one) => one.side === side),
+      row,
+      file,
+    )
+      .map(pointOf)
       .sort((a, b) => a.day - b.day),
   });
   const sides = (row.sided ? SIDES : [null]).map(of).filter(({ points }) => points.length > 0);
@@ -65,7 +69,10 @@ function seriesOf(row: RangeCheck, file: Kept): CheckSeries[] {
   const better = betterOf(row);
   const [mean, sd] = norm.usual;
   const target = better === 'more' ? mean - sd : mean + sd;
-  return [{ check: row.id as CheckId, name: row.name, norm, better, target, sides }];
+  const added = Math.max(...taken.map(heldBack)) || null;
+  return [
+    { check: row.id as CheckId, name: row.name, norm, better, target, sides, heldBack: added },
+  ];
 }
 
 const readingsOf = ({ sides }: CheckSeries): number =>

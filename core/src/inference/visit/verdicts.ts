@@ -10,6 +10,8 @@ import { fillSide } from '../../foundation/words/fill';
 import { withUnit } from '../../foundation/words/units';
 import type { CheckRecord } from '../../records/checks/checkRecord';
 import type { LookRecord } from '../../records/looks/lookRecord';
+import { readWords, valueOf } from '../../records/checks/plainReading';
+import { onOneScale } from './onOneScale';
 import { ownNorm } from './repeatsIn';
 import type { VisitPart } from './visitPart';
 
@@ -71,11 +73,6 @@ function faultVerdict(before: SeenFault, again: VisitPart['again']): VisitVerdic
   };
 }
 
-export const valueOf = (one: CheckRecord): number | null => one.passive ?? one.active;
-
-export const timesOf = ({ passive, repeats }: CheckRecord): number =>
-  (passive === null ? repeats.active : repeats.passive)?.length ?? 1;
-
 /** Which way a range is better: away from what is restricted. */
 export const betterOf = ({ norm }: Pick<RangeCheck, 'norm'>): 'more' | 'less' =>
   norm.usual[0] > norm.restricted[0] ? 'more' : 'less';
@@ -86,23 +83,26 @@ function rangeVerdict(
   { client, repeats }: ComparedLooks,
 ): VisitVerdict | null {
   const row = oneCheck(before.check);
-  const [was, is] = [valueOf(before), valueOf(after)];
-  if (row.type !== 'range' || was === null || is === null) return null;
-  const [one, other] = [before, after].map((check) =>
-    ownNorm(row, client.norms, repeats, timesOf(check)),
-  );
-  const { unit } = one;
+  if (row.type !== 'range') return null;
+  const [was, is] = onOneScale([before, after], row, { client, repeats });
+  if (!is) return null;
+  const { unit, own } = ownNorm(row, client.norms, repeats);
   // Each look has its own error; a difference of two has the root of the sum of their squares.
-  const sem = Math.hypot(one.sem, other.sem) / Math.SQRT2;
-  const { change: _, smallestReal, ...verdict } = compareMeasures(was, is, sem, betterOf(row));
+  const sem = Math.hypot(was.sem, is.sem) / Math.SQRT2;
+  const {
+    change: _,
+    smallestReal,
+    ...verdict
+  } = compareMeasures(was.value, is.value, sem, betterOf(row));
+  const [from, to] = [before, after].map((check) => readWords(valueOf(check)!, unit, check));
   return {
     ...verdict,
     key: `check:${onSide(before.check, before.side)}`,
     about: 'check',
     sentence: before.side ? `${row.name}, ${before.side}` : row.name,
-    change: `${withUnit(was, unit)} → ${withUnit(is, unit)}`,
+    change: `${from} → ${to}`,
     against: `a real change is ${withUnit(Math.round(smallestReal * 10) / 10, unit)} or more${
-      one.own > 0 ? `, by ${one.own} own repeat readings` : ''
+      own > 0 ? `, by ${own} own repeat readings` : ''
     }`,
   };
 }

@@ -7,7 +7,7 @@ import type { CheckRecord } from '../../records/checks/checkRecord';
 import type { ClientFile } from '../../records/clientFile';
 import type { VisitRecord } from '../../records/visits/visitRecord';
 import { ownNorm, repeatsIn } from '../../inference/visit/repeatsIn';
-import { timesOf, valueOf } from '../../inference/visit/verdicts';
+import { timesOf, valueOf } from '../../records/checks/plainReading';
 import type { Dose } from '../../knowledge/drillRow';
 import { doseDrill } from './wish';
 import type { SessionWish } from '../../records/visits/sessionWish';

@@ -3,7 +3,7 @@ import type { MaybeSide } from '../../foundation/sides/side';
 import { bringsAbout } from '../../inference/visit/findingsOf';
 import { causeOfKey } from '../../knowledge/keys';
 import type { DrillRecord } from '../../records/drills/drillRecord';
-import { valueOf } from '../../inference/visit/verdicts';
+import { valueOf } from '../../records/checks/plainReading';
 import type { VisitPart } from '../../inference/visit/visitPart';
 
 /** Ranges of the first look that a drill aims to move: what is worth taking again right after it. */

@@ -1,11 +1,11 @@
+import { onOneScale } from '../../inference/visit/onOneScale';
 import { onSide } from '../../foundation/sides/onSide';
 import { stepGains, type StepGain } from '../../inference/change/stepGains';
 import { oneCheck, type CheckId } from '../../knowledge/checks';
 import { groupBy } from '../../foundation/numeric/groupBy';
 import type { MaybeSide } from '../../foundation/sides/side';
 import type { CheckRecord } from '../../records/checks/checkRecord';
-import { ownNorm } from '../../inference/visit/repeatsIn';
-import { betterOf, timesOf, valueOf } from '../../inference/visit/verdicts';
+import { betterOf } from '../../inference/visit/verdicts';
 import type { VisitPart } from '../../inference/visit/visitPart';
 
 /** A check that was taken again between drills, and what each drill did to it. */
@@ -45,12 +45,11 @@ function stepsOf(records: readonly CheckRecord[], part: Part): SessionSteps | nu
   const ordered = [...records].sort(
     (a, b) => ORDER[a.role] - ORDER[b.role] || a.doneOn.localeCompare(b.doneOn),
   );
-  const taken = ordered.flatMap((record) => {
-    const value = valueOf(record);
-    if (value === null) return [];
-    const { sem } = ownNorm(row, part.client.norms, part.repeats, timesOf(record));
-    return [{ value, sem, after: drillBefore(record, ordered, part) }];
-  });
+  const taken = onOneScale(ordered, row, part).map(({ record, value, sem }) => ({
+    value,
+    sem,
+    after: drillBefore(record, ordered, part),
+  }));
   // With nothing in between, the verdict of the whole session says the same.
   return taken.length > 2 ? { check, side, gains: stepGains(taken, betterOf(row)) } : null;
 }

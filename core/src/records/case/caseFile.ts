@@ -74,6 +74,8 @@ export interface CheckFinding {
   /** How many readings a mode's number is the mean of; 1 when not said. */
   times?: Partial<Record<CheckMode, number>>;
   cheats?: Cheat[];
+  /** The pelvis was held, so that none of the reading is its roll. */
+  held?: boolean;
   device?: Device;
 }
 

@@ -25,6 +25,8 @@ export interface CheckRecord {
   /** Every reading of a mode that was taken more than once; the mode's own number is their mean. */
   repeats: Partial<Record<CheckMode, number[]>>;
   cheats: Cheat[];
+  /** The pelvis was held, so that none of the reading is its roll. */
+  held: boolean;
   /** The client's own word, 0 to 10, and when it was said. */
   pain: { score: number; on: Instant } | null;
   device: Device | null;

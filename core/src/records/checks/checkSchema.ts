@@ -1,6 +1,7 @@
 import type { CheckRecord } from './checkRecord';
 import { CHEATS, DEVICES } from '../../knowledge/checkGuides';
 import { CHECKS, oneCheck, type CheckMode, type CheckRow } from '../../knowledge/checks';
+import { rollOf } from '../../knowledge/roll';
 import { id, instant, J, maybeSide, oneOf, objectOf } from '../schemas/joi';
 
 const MODES: readonly CheckMode[] = ['passive', 'active', 'braced'];
@@ -19,12 +20,14 @@ interface CheckInput {
   result: string | null;
   felt: string | null;
   repeats?: Partial<Record<CheckMode, number[]>>;
+  held?: boolean;
 }
 
 /** The first thing a check has that its row of the table does not allow, in words. */
 function problem(input: CheckInput, row: CheckRow): string | null {
   if (row.sided && !input.side) return `${row.id} needs a side`;
   if (!row.sided && input.side) return `${row.id} has no side`;
+  if (input.held && !rollOf(row.id)) return `held: no pelvis rolls along in ${row.id}`;
   if (input.felt && !(row.felt as readonly string[]).includes(input.felt))
     return `felt: ${input.felt} is not asked in ${row.id}`;
   return row.type === 'result'
@@ -81,6 +84,7 @@ export const checkSchema = objectOf<CheckRecord>({
     .items(oneOf(CHEATS.map((row) => row.id)))
     .unique()
     .default([]),
+  held: J.boolean().default(false),
   pain: objectOf<NonNullable<CheckRecord['pain']>>({
     score: J.number().integer().min(0).max(10).required().label('pain'),
     on: instant().required(),

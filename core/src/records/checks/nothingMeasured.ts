@@ -10,6 +10,7 @@ export const NOTHING_MEASURED = {
   pinch: null,
   repeats: {},
   cheats: [],
+  held: false,
   pain: null,
   device: null,
   afterDrill: null,

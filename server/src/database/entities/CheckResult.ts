@@ -28,6 +28,7 @@ export class CheckResult extends VisitRow implements CheckRecord {
   @MaybeYesNoColumn() pinch!: boolean | null;
   @JsonColumn() repeats!: CheckRecord['repeats'];
   @JsonColumn() cheats!: CheckRecord['cheats'];
+  @YesNoColumn() held!: boolean;
   @MaybeJsonColumn() pain!: CheckRecord['pain'];
   @MaybeTextColumn() device!: CheckRecord['device'];
   @InstantColumn() doneOn!: string;

@@ -9,6 +9,7 @@ import {
   type RangeNorm,
   type ResultCheck,
 } from '../../../knowledge/checks';
+import { HELD_WORDS, heldBack } from '../../../knowledge/roll';
 import { clamp } from '../../../foundation/numeric/safety';
 import { normalDensity } from '../../../foundation/numeric/normal';
 import { smallestRealChange } from '../../change/smallestRealChange';
@@ -30,13 +31,26 @@ const numberOf = (value: number | string | undefined): number | undefined =>
 const bestIn = ({ usual, restricted }: RangeNorm, values: readonly number[]): number =>
   usual[0] > restricted[0] ? Math.max(...values) : Math.min(...values);
 
-/** What a range is worth as a range: without the brake of a loose trunk, if that was tried. */
+/**
+ * What a range is worth as a range: without the brake of a loose trunk, if that was tried, and with the
+ * roll that a pelvis that was held would have had, as norms have it.
+ */
 export function bestOf(check: CheckFinding): number | undefined {
   const row = oneCheck(check.check);
   const values = [check.passive ?? check.active, numberOf(check.braced)].filter(
     (v) => v !== undefined,
   );
-  return row.type === 'range' && values.length > 0 ? bestIn(row.norm, values) : undefined;
+  if (row.type !== 'range' || values.length === 0) return undefined;
+  return bestIn(row.norm, values) + heldBack(check);
+}
+
+/** The same as it was read: "105°, pelvis held". */
+export function maybeReadWords(check: CheckFinding): string | undefined {
+  const row = oneCheck(check.check);
+  const value = bestOf(check);
+  if (row.type !== 'range' || value === undefined) return undefined;
+  const read = withUnit(value - heldBack(check), row.norm.unit);
+  return check.held ? `${read}, ${HELD_WORDS}` : read;
 }
 
 /** The plain measure: moved by the coach, or by the client where that was not taken. */
@@ -51,7 +65,7 @@ function rangePart(check: CheckFinding, row: RangeCheck): Part[] {
   if (value === undefined) return [];
   const ratio = rangeRatio(value, row.norm);
   const cheats = CHEATS.filter(({ id }) => check.cheats?.includes(id)).map(({ name }) => name);
-  const words = [`${said(row)} ${withUnit(value, row.norm.unit)}`, ...cheats];
+  const words = [`${said(row)} ${maybeReadWords(check)}`, ...cheats];
   return [
     {
       finding: `range:${check.check}`,

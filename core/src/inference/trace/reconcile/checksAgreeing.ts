@@ -1,11 +1,11 @@
 import { onSide } from '../../../foundation/sides/onSide';
 import { oneCheck } from '../../../knowledge/checks';
 import { normFor } from '../../../knowledge/norms';
+import { heldBack } from '../../../knowledge/roll';
 import { LINKS } from '../../../knowledge/links';
 import { groupBy } from '../../../foundation/numeric/groupBy';
-import { withUnit } from '../../../foundation/words/units';
 import type { CaseFile, CheckFinding } from '../../../records/case/caseFile';
-import { bestOf } from '../observe/observeChecks';
+import { bestOf, maybeReadWords } from '../observe/observeChecks';
 import { rangeRatio } from '../rangeRatio';
 import type { Ignored, Kept } from './kept';
 
@@ -52,9 +52,21 @@ const mean = (values: readonly (number | undefined)[]): number | undefined => {
   return told.reduce((sum, value) => sum + value, 0) / told.length;
 };
 
+/** Where a pelvis was held in some and not in others, each as if in none. */
+function onOneScale(checks: readonly CheckFinding[]): readonly CheckFinding[] {
+  if (checks.every(({ held }) => Boolean(held) === Boolean(checks[0].held))) return checks;
+  return checks.map((check) => {
+    const more = heldBack(check);
+    const as = (deg: number | undefined) => (deg === undefined ? undefined : deg + more);
+    const braced = typeof check.braced === 'number' ? as(check.braced) : check.braced;
+    const [passive, active] = [as(check.passive), as(check.active)];
+    return { ...check, passive, active, braced, held: undefined };
+  });
+}
+
 /** Readings that agree are one check taken several times: their mean, with its smaller error. */
 function joined(readings: readonly Reading[]): CheckFinding {
-  const checks = readings.map(({ check }) => check);
+  const checks = onOneScale(readings.map(({ check }) => check));
   if (checks.length === 1) return checks[0];
   const whole: CheckFinding = Object.assign({}, ...checks);
   if (oneCheck(whole.check).type === 'result') return whole;
@@ -68,13 +80,7 @@ function joined(readings: readonly Reading[]): CheckFinding {
   };
 }
 
-function readingWords({ check }: Reading): string {
-  const row = oneCheck(check.check);
-  const value = bestOf(check);
-  return row.type === 'range' && value !== undefined
-    ? withUnit(value, row.norm.unit)
-    : String(check.result);
-}
+const readingWords = ({ check }: Reading): string => maybeReadWords(check) ?? String(check.result);
 
 const ignored = (readings: readonly Reading[], why: string): Ignored[] =>
   readings.map(({ check, i }) => ({ path: `checks.${i}`, words: `${nameOf(check)}: ${why}` }));
