@@ -82,6 +82,15 @@ describe('while no cause is more likely than not', () => {
     );
   });
 
+  it.each([
+    ['nothing is likely', [cause('hip-side-strength', 'left', 0.29)], /better spent on checks/],
+    ['there are guesses', [cause('hip-side-strength', 'left', 0.3)], /better spent on checks/],
+    ['there is none', [], /better spent on checks/],
+    ['one is more likely than not', STIFF, /would tire/],
+  ])('where %s, it says what the other minutes are for', (_, causes, words) =>
+    expect(plan(causes, { minutes: 60 }).spare).toMatch(words),
+  );
+
   it('the one there is serves more than one of them, where one can', () => {
     const [first] = plan(guesses(0.4)).drills;
     expect(first.targets.length).toBeGreaterThan(1);

@@ -333,7 +333,12 @@ export function planSession(
       locked: locked.has(one.key),
     })),
     leftOut: leftOutOf(pool.all, session, likely, limits, wish),
-    spare: maybeSpare(session, limits.minutes, isGuess ? 'guess' : spareReason(limits)),
+    spare: maybeSpare(
+      session,
+      limits.minutes,
+      // Where nothing is likely there is not even a guess to work on.
+      isGuess || likely.length === 0 ? 'guess' : spareReason(limits),
+    ),
     broken: brokenRules(session, likely, limits),
     refused: [...pool.refused, ...goneOf(wish, library)],
   };
