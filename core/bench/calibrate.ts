@@ -18,7 +18,7 @@ function tell(name: string, { clients: came, made, afterLook, afterChecks, curve
   ] as const)
     console.log(
       `  ${when}: calibration error ${one.error.toFixed(4)} (all causes ${one.errorOfAll.toFixed(4)}), ` +
-        `Brier ${one.brier.toFixed(4)}, top 1 ${percent(one.top1)}, top 2 ${percent(one.top2)}`,
+        `Brier ${one.brier.toFixed(4)} (all causes ${one.brierOfAll.toFixed(4)}), top 1 ${percent(one.top1)}, top 2 ${percent(one.top2)}`,
     );
   console.log('  stated   found    causes');
   for (const { stated, found, count } of curve)

@@ -22,6 +22,8 @@ interface Scored {
   /** The same over every cause there is. */
   readonly errorOfAll: number;
   readonly brier: number;
+  /** The same over every cause there is: what different tables of links can be compared by. */
+  readonly brierOfAll: number;
   /** A cause that is truly there is the most probable one, or one of two, where there is one. */
   readonly top1: number;
   readonly top2: number;
@@ -50,6 +52,7 @@ const scored = ({ asked, all, first, two, withCause }: Pile): Scored => ({
   error: expectedCalibrationError(asked),
   errorOfAll: expectedCalibrationError(all),
   brier: brier(asked),
+  brierOfAll: brier(all),
   top1: first / withCause,
   top2: two / withCause,
 });
