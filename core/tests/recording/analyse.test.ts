@@ -113,6 +113,24 @@ it('a stiff ankle on one side shows as a shift of the hips away from it', () => 
   expect(proposals.map(({ fault, side }) => `${fault} ${side}`)).toContain('hips-slide left');
 });
 
+it.each(['right', 'left', 'front', 'back'].flatMap((view) => SIDES.map((side) => [side, view])))(
+  'a wedge under the %s heel does not roll the camera, seen from %s',
+  (oneHeelUp, view) => {
+    const document = film({ ...from(view), noise: 0, seed: 3, setup: { oneHeelUp } });
+    const { rollDeg, measures } = analysed(document);
+    expect(Math.abs(rollDeg - 3)).toBeLessThan(0.5);
+    for (const { measure, side, perRepetition } of document.truth.measures) {
+      const off =
+        (measuredOf(measures, measure, side)?.mean ?? mean(perRepetition)) - mean(perRepetition);
+      expect([measure, side, Math.abs(off) < TOLERANCE[measure] || off]).toEqual([
+        measure,
+        side,
+        true,
+      ]);
+    }
+  },
+);
+
 it('left and right trade places in a mirrored recording', () => {
   const play = (side: string, view: string) =>
     analysed(

@@ -57,7 +57,7 @@ export function footOf(body: Body, stance: Stance, side: Side): Foot {
   const rises = stance.rear === side;
   const front = stance.rear !== null && !rises;
   const floorM = front ? stance.frontFootLiftM : 0;
-  const wedged = rises ? 0 : stance.heelLiftM;
+  const wedged = rises ? 0 : stance.heelLiftM[side];
   const x = rises ? -stance.stepM : 0;
   const y = (signOf(side) * stance.widthM) / 2;
   const ahead = rises ? BALL_AHEAD : MIDDLE_AHEAD;

@@ -1,5 +1,5 @@
 import { isStaggered, type Pattern } from '../stance/patterns';
-import type { Setup } from '../stance/setup';
+import { ONE_HEEL_MM, type Setup } from '../stance/setup';
 import { radOfDeg } from '../../foundation/numeric/angle';
 import { otherSide, type Side } from '../../foundation/sides/side';
 
@@ -10,7 +10,8 @@ export interface Stance {
   readonly toeOutRad: Readonly<Record<Side, number>>;
   /** The shin's plane beyond the toes: how far a cue takes the knees outward. */
   readonly kneeCueRad: Readonly<Record<Side, number>>;
-  readonly heelLiftM: number;
+  /** How high each heel stands on a wedge. */
+  readonly heelLiftM: Readonly<Record<Side, number>>;
   readonly frontFootLiftM: number;
   /** Which foot is behind in a lunge or split, and how far its ankle is behind the other. */
   readonly rear: Side | null;
@@ -44,12 +45,24 @@ export const hangingSide = ({ oneLeg }: Pick<Stance, 'oneLeg'>): Side | null =>
 /** What the solver needs of a set-up; fields that a pattern does not have are left as they are. */
 export type StanceSetup = Pick<
   Setup,
-  'stanceCm' | 'toeOutDeg' | 'heelLiftMm' | 'frontFootLiftMm' | 'arms' | 'hands' | 'load' | 'oneLeg'
+  | 'stanceCm'
+  | 'toeOutDeg'
+  | 'heelLiftMm'
+  | 'frontFootLiftMm'
+  | 'arms'
+  | 'hands'
+  | 'load'
+  | 'oneLeg'
+  | 'oneHeelUp'
 > & {
   readonly front?: Side;
   readonly stepCm?: number;
   readonly kneeCueDeg?: { readonly left: number; readonly right: number };
 };
+
+/** A wedge under both heels and one under this heel alone lie on each other. */
+const heelLiftM = ({ heelLiftMm, oneHeelUp }: StanceSetup, side: Side): number =>
+  (heelLiftMm + (oneHeelUp === side ? ONE_HEEL_MM : 0)) / 1000;
 
 /** The stance of a set-up in SI units. */
 export function stanceOf(pattern: Pattern, setup: StanceSetup, heightM: number): Stance {
@@ -61,7 +74,7 @@ export function stanceOf(pattern: Pattern, setup: StanceSetup, heightM: number):
     widthM: oneLeg ? 0 : setup.stanceCm / 100,
     toeOutRad: { left: radOfDeg(setup.toeOutDeg.left), right: radOfDeg(setup.toeOutDeg.right) },
     kneeCueRad: { left: radOfDeg(cue.left), right: radOfDeg(cue.right) },
-    heelLiftM: setup.heelLiftMm / 1000,
+    heelLiftM: { left: heelLiftM(setup, 'left'), right: heelLiftM(setup, 'right') },
     frontFootLiftM: (setup.frontFootLiftMm ?? 0) / 1000,
     rear: isStaggered(pattern) ? otherSide(setup.front ?? 'left') : null,
     oneLeg,

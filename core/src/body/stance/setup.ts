@@ -15,6 +15,9 @@ export const LOAD_PLACES = [
 export const TEMPOS = ['own', 'slow'] as const;
 export const SHOES = ['bare', 'flat', 'heeled', 'prosthetic'] as const;
 
+/** How high the wedge under one heel is. */
+export const ONE_HEEL_MM = 25;
+
 export interface Setup {
   stanceCm: number;
   toeOutDeg: { left: number; right: number };
@@ -25,7 +28,7 @@ export interface Setup {
   stepCm?: number;
   /** The leg that is stood on, in a squat or hinge on one leg. */
   oneLeg?: Side;
-  /** The heel that alone stands on a wedge, 25 mm high. */
+  /** The heel that alone stands on a wedge, `ONE_HEEL_MM` high. */
   oneHeelUp?: Side;
   arms: (typeof ARMS)[number];
   hands: (typeof HANDS)[number];

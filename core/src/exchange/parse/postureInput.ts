@@ -46,6 +46,7 @@ const setup = J.object({
   front: side(),
   stepCm: J.number().greater(0).max(200),
   oneLeg: side(),
+  oneHeelUp: side(),
   arms: oneOf(ARMS).default('forward'),
   hands: oneOf(HANDS).default('free'),
   load: J.object({

@@ -16,6 +16,7 @@ const partOfSetup = J.object({
   front: side(),
   stepCm: between(1, 200),
   oneLeg: side(),
+  oneHeelUp: side(),
   arms: oneOf(ARMS),
   hands: oneOf(HANDS),
   load: J.object({ at: oneOf(LOAD_PLACES).required(), kg: between(0, 400).required() }),

@@ -11,7 +11,7 @@ import { skeletonOf } from '../../body/skeleton/skeletonOf';
 import type { RecordingHead } from '../../records/recordings/recording';
 
 /** A usual height where none is known: leans depend little on it. */
-const USUAL_HEIGHT_M = 1.72;
+export const USUAL_HEIGHT_M = 1.72;
 
 /** What the posture model is asked about a recorded body with usual ranges. */
 function questionOf(

@@ -1,8 +1,11 @@
 import { bodyOf, meanLength, type Body } from '../../body/segments/body';
 import { radOfDeg } from '../../foundation/numeric/angle';
+import { footOf } from '../../body/solver/feet';
+import { stanceOf } from '../../body/solver/stance';
 import { isStaggered } from '../../body/stance/patterns';
+import { USUAL_SETUP } from '../../body/stance/setup';
 import { SIDES, type Side } from '../../foundation/sides/side';
-import { standingLeanRad } from './expected';
+import { standingLeanRad, USUAL_HEIGHT_M } from './expected';
 import type { Joint } from '../../records/recordings/joints';
 import type { RecordingHead, RecordingView } from '../../records/recordings/recording';
 import type { Repetition } from './repetitions';
@@ -75,7 +78,10 @@ const placeAt = (path: Path, steps: readonly number[]) => ({
 function rollOf(scene: Scene, view: RecordingView, head: RecordingHead, steps: readonly number[]) {
   if (head.cameraRollDeg !== undefined) return radOfDeg(head.cameraRollDeg);
   const direction = directionOf(view);
-  if (!isSideView(view)) return rollBy(scene, 'right', 'ankle', 'left', 'ankle', direction, steps);
+  if (!isSideView(view)) {
+    const roll = rollBy(scene, 'right', 'ankle', 'left', 'ankle', direction, steps);
+    return roll === null ? null : roll - direction * ankleTiltRad(head);
+  }
   const feet = flatFeet(scene, direction, head, steps).flatMap((side) => {
     const roll = rollBy(scene, side, 'heel', side, 'big_toe', direction, steps);
     return roll === null ? [] : [roll];
@@ -85,14 +91,23 @@ function rollOf(scene: Scene, view: RecordingView, head: RecordingHead, steps: r
   return rollByStanding(scene, direction, head, steps);
 }
 
-/** Feet that are flat on the floor: in a step the front one alone. */
+/** How much higher the left ankle stands than the right one: by a wedge under one heel. */
+function ankleTiltRad({ setup, heightM = USUAL_HEIGHT_M }: RecordingHead): number {
+  if (!setup?.oneHeelUp) return 0;
+  const stance = stanceOf('squat', { ...USUAL_SETUP, ...setup }, heightM);
+  const body = bodyOf(heightM, 22 * heightM * heightM);
+  const [left, right] = SIDES.map((side) => footOf(body, stance, side).ankle);
+  return Math.atan2(left[2] - right[2], left[1] - right[1]);
+}
+
+/** Feet that are flat on the floor: in a step the front one alone, and none with its heel on a wedge. */
 function flatFeet(
   { paths }: Scene,
   direction: 1 | -1,
   { pattern, setup }: RecordingHead,
   steps: readonly number[],
 ): readonly Side[] {
-  if (!pattern || !isStaggered(pattern)) return SIDES;
+  if (!pattern || !isStaggered(pattern)) return SIDES.filter((side) => side !== setup?.oneHeelUp);
   if (setup?.front) return [setup.front];
   const [left, right] = SIDES.map((side) => paths.get(jointOf(side, 'ankle')));
   if (!left || !right) return SIDES;
