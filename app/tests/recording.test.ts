@@ -8,7 +8,7 @@ import type { Proposal } from '@taxikine/core/media/recording/proposals';
 import { accepted, faultOf, isAccepted, takenBack } from '../src/measure/recording/acceptProposal';
 import { saidMeasure } from '../src/measure/recording/MeasureList';
 import { recordingApi, type Stage } from '../src/measure/recording/recordingApi';
-import { playable } from '../src/measure/recording/SourceChoice';
+import { causesToPlay, playable, PLAYS_NOTHING } from '../src/measure/recording/plays';
 import { playedBody } from '../src/measure/recording/standInCamera';
 
 const LOOK: LookRecord = {
@@ -113,8 +113,25 @@ it.each([
     ankle(26, 'first', '2026-11-01T10:00:00.000Z'),
   ];
   const look: LookRecord = { ...LOOK, role, visitId, startedOn: '2026-11-02T09:00:00.000Z' };
-  const input = playedBody({ ...FILE, checks }, look, 'squat', 'back', null, 3);
+  const input = playedBody({ ...FILE, checks }, look, 'squat', 'back', PLAYS_NOTHING, 3);
   expect(input.limits.right?.ankleBendDeg).toBe(deg);
+});
+
+it('what can be behind it is said once for each side, and is played', () => {
+  const causes = causesToPlay();
+  expect(new Set(causes.map(({ key }) => key)).size).toBe(causes.length);
+  expect(new Set(causes.map(({ words }) => words)).size).toBe(causes.length);
+  for (const { words } of causes) expect(words).not.toMatch(/[{}]/);
+  const cause = causes.find(({ key }) => key === 'quad-strength:right')!;
+  const { causes: played } = playedBody(
+    FILE,
+    LOOK,
+    'squat',
+    'back',
+    { ...PLAYS_NOTHING, cause },
+    3,
+  );
+  expect(played).toEqual([{ cause: 'quad-strength', side: 'right' }]);
 });
 
 describe('the worker’s answers', () => {
@@ -122,7 +139,14 @@ describe('the worker’s answers', () => {
   const onStage = (stage: Stage) => stages.push(stage);
 
   it('films this client’s body with what was measured, and measures the film', async () => {
-    const input = playedBody(FILE, LOOK, 'squat', 'back', 'hips-slide', 3);
+    const input = playedBody(
+      FILE,
+      LOOK,
+      'squat',
+      'back',
+      { ...PLAYS_NOTHING, fault: 'hips-slide' },
+      3,
+    );
     expect(input.body.heightM).toBe(FILE.client.heightM);
     const outcome = recordingApi.measurePlayed(input, onStage);
     if (outcome.status !== 'shown') throw new Error(JSON.stringify(outcome));

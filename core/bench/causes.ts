@@ -1,20 +1,25 @@
 import {
   askDeepest,
+  askSettle,
   bodyOf,
   LENGTH_TO_HEIGHT,
-  radOfDeg,
+  oneCause,
   SIDES,
   USUAL_SETUP,
   type FaultId,
+  type PostureReport,
   type Side,
 } from '../src';
+import type { PostureQuestion } from '../src/body/solver/ask';
+import {
+  embody,
+  EMBODIED_CAUSES,
+  type Person,
+  type PresentCause,
+} from '../src/inference/person/embody';
 import { asItLikes } from '../src/inference/depth/usualRanges';
+import type { CauseId } from '../src/knowledge/causes';
 import { LINKS, STRENGTHS } from '../src/knowledge/links';
-import { capacitiesOf, limitsOf, type LimitsDeg } from '../src/body/solver/limits';
-import { postureReport, type PostureReport } from '../src/body/solver/postureReport';
-import { problemOf, type PostureProblem } from '../src/body/solver/problem';
-import { settle } from '../src/body/solver/settle';
-import { stanceOf } from '../src/body/solver/stance';
 import { normal, seeded, within } from '../src/foundation/numeric/random';
 
 /**
@@ -26,85 +31,50 @@ import { normal, seeded, within } from '../src/foundation/numeric/random';
 const BODIES = Number(process.argv[2] ?? 300);
 const SEED = Number(process.argv[3] ?? 2);
 
-interface Client {
-  readonly heightM: number;
-  readonly massKg: number;
-  readonly thigh: number;
-  readonly shank: number;
-  readonly limits: LimitsDeg;
-  readonly hip: number;
-  readonly knee: number;
-  readonly back: number;
-}
+type Usual = Omit<Person, 'shyDeg'>;
 
-function usualClient(random: () => number): Client {
+function usualClient(random: () => number): Usual {
   const heightM = within(random, 1.55, 1.95);
   const side = () => ({
     ankleBendDeg: 40 + 4 * normal(random),
     hipBendDeg: 107 + 5 * normal(random),
     kneeBendDeg: 142 + 5 * normal(random),
   });
-  return {
-    heightM,
-    massKg: within(random, 19, 29) * heightM ** 2,
-    thigh: 1 + 0.025 * normal(random),
-    shank: 1 + 0.025 * normal(random),
-    limits: { left: side(), right: side() },
-    ...{ hip: 1, knee: 1, back: 1 },
-  };
-}
-
-/** What a cause does to a client; on the right where it has a side. */
-interface CauseRow {
-  readonly cause: string;
-  /** Looked for on the right leg alone. */
-  readonly onOneLeg?: true;
-  readonly makes: (client: Client) => Client;
-}
-
-const rightLess =
-  (range: 'ankleBendDeg' | 'hipBendDeg' | 'kneeBendDeg', deg: number): CauseRow['makes'] =>
-  (client) => ({
-    ...client,
-    limits: {
-      ...client.limits,
-      right: { ...client.limits.right, [range]: client.limits.right![range]! - deg },
-    },
+  const massKg = within(random, 19, 29) * heightM ** 2;
+  const body = bodyOf(heightM, massKg, {
+    thighM: LENGTH_TO_HEIGHT.thighM * heightM * (1 + 0.025 * normal(random)),
+    shankM: LENGTH_TO_HEIGHT.shankM * heightM * (1 + 0.025 * normal(random)),
   });
+  return { body, limits: { left: side(), right: side() }, strength: {} };
+}
 
-/** As short as the table of norms has a restricted range, in the middle. */
-const CAUSES: readonly CauseRow[] = [
-  { cause: 'ankle-joint', makes: rightLess('ankleBendDeg', 12) },
-  { cause: 'hip-bend', makes: rightLess('hipBendDeg', 22) },
-  { cause: 'knee-bend', makes: rightLess('kneeBendDeg', 28) },
-  { cause: 'long-thighs', makes: (client) => ({ ...client, thigh: 1.07, shank: 0.95 }) },
-  { cause: 'quad-strength', makes: (client) => ({ ...client, knee: 0.5 }) },
-  { cause: 'hip-back-strength', makes: (client) => ({ ...client, hip: 0.5 }) },
-  { cause: 'trunk-hold', makes: (client) => ({ ...client, back: 0.4 }) },
-  {
-    cause: 'hip-side-strength',
-    onOneLeg: true,
-    makes: (client) => ({ ...client, hip: 0.4 }),
-  },
+/** A cause, on the right where it has a side, or on both; looked for on both legs or on the right one alone. */
+interface Trial {
+  readonly cause: CauseId;
+  readonly where: 'right' | 'both' | 'one leg';
+}
+
+const trial =
+  (where: Trial['where']) =>
+  (cause: CauseId): Trial => ({ cause, where });
+
+/** Few are weak on one side alone, and some muscles are asked for on one leg alone. */
+const TRIALS: readonly Trial[] = [
+  ...EMBODIED_CAUSES.map(trial('right')),
+  ...(['quad-strength', 'hip-back-strength', 'hip-side-strength'] as const).map(trial('both')),
+  ...(['hip-side-strength', 'hip-side-control', 'trunk-hold'] as const).map(trial('one leg')),
 ];
 
 const setupOf = (onOneLeg: boolean) =>
   onOneLeg ? ({ ...USUAL_SETUP, oneLeg: 'right' } as const) : USUAL_SETUP;
 
-function problemOfClient(client: Client, onOneLeg: boolean): PostureProblem {
-  const { heightM, massKg, thigh, shank, limits, hip, knee, back } = client;
-  const body = bodyOf(heightM, massKg, {
-    thighM: LENGTH_TO_HEIGHT.thighM * heightM * thigh,
-    shankM: LENGTH_TO_HEIGHT.shankM * heightM * shank,
-  });
-  const capacities = capacitiesOf(massKg, { hip, knee });
-  return problemOf(
-    body,
-    stanceOf('squat', setupOf(onOneLeg), heightM),
-    limitsOf(asItLikes(limits, 'squat')),
-    { ...capacities, backNm: back * capacities.backNm },
-  );
-}
+const questionOf = ({ body, limits, strength }: Person, onOneLeg: boolean): PostureQuestion => ({
+  pattern: 'squat',
+  body,
+  setup: setupOf(onOneLeg),
+  limits: asItLikes(limits, 'squat'),
+  strength,
+});
 
 interface Squat {
   readonly depthDeg: number;
@@ -116,25 +86,17 @@ interface Squat {
 /** How far down a squat goes, thighs above level: on one leg nobody goes lower of his own accord. */
 const DEPTH_DEG = { both: 0, one: 30 } as const;
 
-function squatOf(client: Client, onOneLeg: boolean): Squat | null {
-  const problem = problemOfClient(client, onOneLeg);
-  const reach = askDeepest({
-    pattern: 'squat',
-    body: problem.body,
-    setup: setupOf(onOneLeg),
-    limits: asItLikes(client.limits, 'squat'),
-  });
+function squatOf(person: Person, onOneLeg: boolean): Squat | null {
+  const question = questionOf(person, onOneLeg);
+  const reach = askDeepest(question);
   if (reach.status !== 'found') return null;
-  const depthDeg = Math.max(DEPTH_DEG[onOneLeg ? 'one' : 'both'], reach.depthDeg + 0.5);
-  const [bottom, early] = [depthDeg, depthDeg + 20].map((deg) =>
-    settle(problem, { thighRad: radOfDeg(deg) }),
+  const lowest = Math.max(DEPTH_DEG[onOneLeg ? 'one' : 'both'], reach.depthDeg + 0.5);
+  const depthDeg = lowest + person.shyDeg;
+  const [bottom, early] = [depthDeg, depthDeg + 20].map((thighDeg) =>
+    askSettle(question, { thighDeg }),
   );
-  if (bottom.status !== 'settled' || early.status !== 'settled') return null;
-  return {
-    depthDeg,
-    bottom: postureReport(problem, bottom.state),
-    early: postureReport(problem, early.state),
-  };
+  if (bottom.status !== 'found' || early.status !== 'found') return null;
+  return { depthDeg, bottom: bottom.posture, early: early.posture };
 }
 
 type Place = 'same' | 'other' | 'any';
@@ -169,12 +131,14 @@ function faultsOf(squat: Squat, onOneLeg: boolean): [FaultId, Place, boolean][] 
   ];
 }
 
-function shares(makes: CauseRow['makes'], onOneLeg = false): Map<string, number> {
+const NOTHING: readonly PresentCause[] = [];
+
+function shares(causes: readonly PresentCause[], onOneLeg: boolean): Map<string, number> {
   const random = seeded(SEED);
   const counts = new Map<string, number>();
   let all = 0;
   for (let i = 0; i < BODIES; i++) {
-    const squat = squatOf(makes(usualClient(random)), onOneLeg);
+    const squat = squatOf(embody(usualClient(random), causes), onOneLeg);
     if (!squat) continue;
     all += 1;
     for (const [fault, place, there] of faultsOf(squat, onOneLeg)) {
@@ -199,11 +163,13 @@ function linked(cause: string, key: string): string {
 
 const percent = (share: number): string => `${Math.round(100 * share)} %`;
 
-const without = [false, true].map((onOneLeg) => shares((client) => client, onOneLeg));
+const without = [false, true].map((onOneLeg) => shares(NOTHING, onOneLeg));
 console.log(`${BODIES} usual bodies, the cause on the right; seed ${SEED}`);
-for (const { cause, makes, onOneLeg = false } of CAUSES) {
-  console.log(onOneLeg ? `${cause}, on one leg` : cause);
-  const withIt = shares(makes, onOneLeg);
+for (const { cause, where } of TRIALS) {
+  const onOneLeg = where === 'one leg';
+  console.log(where === 'right' ? cause : `${cause}, ${onOneLeg ? 'on one leg' : 'both sides'}`);
+  const side = oneCause(cause).sided && where !== 'both' ? ({ side: 'right' } as const) : {};
+  const withIt = shares([{ cause, ...side }], onOneLeg);
   for (const [key, share] of withIt) {
     const usual = without[onOneLeg ? 1 : 0].get(key) ?? 0;
     // As of a noisy-OR: how often it brings about what was not there anyway.

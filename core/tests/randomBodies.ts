@@ -1,5 +1,6 @@
 import { bodyOf, USUAL_SETUP, type Body } from '../src';
-import { limitsOf, usualCapacities, type SideLimitsDeg } from '../src/body/solver/limits';
+import { usualCapacities } from '../src/body/solver/capacities';
+import { limitsOf, type SideLimitsDeg } from '../src/body/solver/limits';
 import { problemOf, type PostureProblem } from '../src/body/solver/problem';
 import { stanceOf, type StanceSetup } from '../src/body/solver/stance';
 import { LENGTH_TO_HEIGHT } from '../src/body/segments/segmentTable';

@@ -51,7 +51,7 @@ const MOST_KB: Readonly<Record<string, number>> = {
   PracticeScreen: 140,
   ProbeStep: 178,
   QrCode: 90,
-  RecordingScreen: 217,
+  RecordingScreen: 221,
   ReportScreen: 199,
   SetupStep: 172,
   SignInFigure: 110,

@@ -15,6 +15,9 @@ export const recording = {
   standInHint:
     'Plays this client’s body with the ranges that were measured, and films it with an unsteady hand. For trying out; it is not the client.',
   camera: 'Camera stands',
+  behind: 'What is behind it',
+  ankleEnds: 'Where an ankle ends',
+  escape: { none: 'makes do', heels: 'heel comes up', feet: 'foot turns out' },
   plays: 'Plays besides',
   playsNothing: 'nothing more',
   record: 'Film five repetitions',

@@ -128,10 +128,10 @@ function Recordings({ file, open, look }: RecordingsProps) {
                   onFile={(chosen) =>
                     measure({ from: 'file', file: chosen, known: knownOf(file, look, pattern) })
                   }
-                  onPlay={(view, fault) =>
+                  onPlay={(view, plays) =>
                     measure({
                       from: 'recorder',
-                      input: playedBody(file, look, pattern, view, fault, Date.now() % 1_000_000),
+                      input: playedBody(file, look, pattern, view, plays, Date.now() % 1_000_000),
                     })
                   }
                 />

@@ -3,8 +3,9 @@ import type { Pattern } from '@taxikine/core/body/stance/patterns';
 import { lookLimits } from '@taxikine/core/inference/case/latestLimits';
 import type { ClientFile } from '@taxikine/core/records/clientFile';
 import type { LookRecord } from '@taxikine/core/records/looks/lookRecord';
-import type { PlayedFault, RecorderInput } from '@taxikine/core/media/recorder/recorderInput';
+import type { RecorderInput } from '@taxikine/core/media/recorder/recorderInput';
 import type { RecordingView } from '@taxikine/core/records/recordings/recording';
+import type { Plays } from './plays';
 
 /** How deep each pattern is asked to go: thigh angle, in a hinge the trunk's lean. */
 const DEPTH: Readonly<Record<Pattern, number>> = { squat: 0, hinge: 60, lunge: 8, split: 4 };
@@ -14,14 +15,14 @@ const HELD = { rollDeg: 3, pitchDeg: 2, pixelsPerMetre: 380 } as const;
 
 /**
  * What the stand-in camera films: this client's body in the look's set-up with the ranges that it had
- * then, and a fault if one is to be played.
+ * then, and what else is to be played.
  */
 export function playedBody(
   file: ClientFile,
   look: LookRecord,
   pattern: Pattern,
   view: RecordingView,
-  fault: PlayedFault | null,
+  { fault, cause, escape }: Plays,
   seed: number,
 ): RecorderInput {
   const { heightM, massKg, segments } = file.client;
@@ -30,7 +31,9 @@ export function playedBody(
     body: bodyOf(heightM, massKg, segments),
     setup: look.setup,
     limits: lookLimits(file, look),
-    strength: { hip: 1, knee: 1 },
+    strength: {},
+    causes: cause ? [causeOf(cause)] : [],
+    escape,
     faults: fault ? [{ fault, ...sideOf(fault, look) }] : [],
     depthDeg: DEPTH[pattern],
     repetitions: 5,
@@ -46,7 +49,12 @@ export function playedBody(
 }
 
 /** On the side on which the look saw it, if it did. */
-function sideOf(fault: PlayedFault, { faults }: LookRecord) {
+function sideOf(fault: NonNullable<Plays['fault']>, { faults }: LookRecord) {
   const side = faults.find((one) => one.fault === fault)?.side;
   return side ? { side } : {};
 }
+
+const causeOf = ({ cause, side }: NonNullable<Plays['cause']>) => ({
+  cause,
+  ...(side ? { side } : {}),
+});

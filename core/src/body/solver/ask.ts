@@ -4,7 +4,8 @@ import { deepest, type Deepest } from './deepest';
 import { patternDepth } from './depth';
 import { fit, type Fit, type FitAim } from './fit';
 import type { Excess } from './excess';
-import { limitsOf, usualCapacities, type LimitsDeg } from './limits';
+import { capacitiesOf, type Strength } from './capacities';
+import { limitsOf, type LimitsDeg } from './limits';
 import { postureReport, type PostureReport } from './postureReport';
 import { problemOf, type PostureProblem } from './problem';
 import { settle, type DepthAim, type Settled } from './settle';
@@ -21,6 +22,8 @@ export interface PostureQuestion {
   readonly body: Body;
   readonly setup: StanceSetup;
   readonly limits: LimitsDeg;
+  /** Shares of usual strength; usual where nothing is said. */
+  readonly strength?: Strength;
 }
 
 /** What is in the way of a posture, by how much, in its own unit. */
@@ -59,11 +62,11 @@ function lackOf({ side, limit, by }: Excess): Lack {
   return { side, limit, by: degOfRad(by), unit: 'deg' };
 }
 
-/** The problem behind a question, with usual strength. */
+/** The problem behind a question. */
 export const problemFrom = (question: PostureQuestion): PostureProblem => {
-  const { pattern, body, setup, limits } = question;
+  const { pattern, body, setup, limits, strength } = question;
   const stance = stanceOf(pattern, setup, body.heightM);
-  return problemOf(body, stance, limitsOf(limits), usualCapacities(body.massKg));
+  return problemOf(body, stance, limitsOf(limits), capacitiesOf(body.massKg, strength));
 };
 
 const answerOf = (problem: PostureProblem, answer: Deepest | Settled): PostureAnswer =>

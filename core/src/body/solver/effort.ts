@@ -1,6 +1,8 @@
 import { radOfDeg } from '../../foundation/numeric/angle';
 import { SIDES, signOf, type Side } from '../../foundation/sides/side';
+import { USUAL_NM_PER_KG } from './capacities';
 import { MIDDLE_AHEAD } from './feet';
+import { LUMBAR_DEG } from './limits';
 import { backMomentOf, hipAsideMomentOf, momentsOf } from './moments';
 import { backSlope } from './momentSlopes';
 import type { PostureProblem } from './problem';
@@ -74,21 +76,25 @@ type CostsOf = Pick<Stance, 'rear' | 'oneLeg' | 'pattern'>;
 export const costsOf = (stance: CostsOf): readonly Cost[] =>
   stance.oneLeg ? onOneLeg(stance) : stance.rear ? ONE_BEHIND : SIDE_BY_SIDE;
 
-/** What the muscles at the side of a hip hold, as a share of what those behind it do. Ours. */
-const SIDE_OF_HIP = 0.7;
-const sideOfHipNm = ({ capacities }: PostureProblem, side: Side): number =>
-  SIDE_OF_HIP * capacities[side].hipNm;
-
-/** As far as a low back bends forward before anybody speaks of rounding. */
-const NEUTRAL_DEG = 10;
-const NEUTRAL = radOfDeg(NEUTRAL_DEG);
+/** As far as a low back bends forward before anybody speaks of rounding, and as far as usual ones round. */
+const NEUTRAL = radOfDeg(LUMBAR_DEG.neutral);
+const ROUND = radOfDeg(LUMBAR_DEG.round);
 /** Costs per radian of rounding beyond neutral, of arching, and per shin's length of a knee off its line. */
 const ROUNDING = 0.5;
 const ARCHING = 1.2;
 const OFF_LINE = 1.5;
-/** A foot that bears all of the weight makes twice as much of it. */
-const offLine = ({ stance }: PostureProblem, side: Side): number =>
-  stance.oneLeg === side ? 2 * OFF_LINE : OFF_LINE;
+/**
+ * A foot that bears all of the weight makes twice as much of it. What falls in is held by the side of the
+ * hip, as firmly as this body does; nothing of it is asked of a knee that goes out.
+ */
+function offLine(
+  { stance, capacities }: PostureProblem,
+  { legs }: PostureState,
+  side: Side,
+): number {
+  const held = legs[side].kneeOff < 0 ? capacities[side].kneeLine : 1;
+  return (stance.oneLeg === side ? 2 : 1) * OFF_LINE * held;
+}
 /** Per metre that a foot which stands alone is pressed off its line: the ankle is held from tipping over. */
 const OFF_ASIDE = 12;
 /** Per foot's length that the feet are pressed away from their middle: a body keeps clear of the edges. */
@@ -98,7 +104,6 @@ const OFF_MIDDLE = 1.5;
  * the knee falls in.
  */
 const HOLDING_OPEN = 0.12;
-const USUAL_HIP_NM_PER_KG = 3;
 
 /** How far the low back is beyond neutral, one way or the other, with what that costs. */
 function backOff(lumbarRad: number): readonly [rad: number, cost: number] {
@@ -106,9 +111,29 @@ function backOff(lumbarRad: number): readonly [rad: number, cost: number] {
   return lumbarRad < 0 ? [lumbarRad, ARCHING] : [0, 0];
 }
 
+/**
+ * What the ligaments of a low back carry when it is as round as usual ones get, per kilogram of body mass:
+ * about the weight of a leaning trunk. A trunk that its muscles hold keeps off them; one that they
+ * do not hold hangs in them, as far as it is not held. Ours.
+ */
+const HANGING_NM_PER_KG = 1;
+
+/** In newton metres, at this bend. */
+function hangingNm({ body, capacities }: PostureProblem, { q }: PostureState): number {
+  const round = Math.max(0, q[LUMBAR] - NEUTRAL) / (ROUND - NEUTRAL);
+  return (1 - capacities.backHeld) * HANGING_NM_PER_KG * body.massKg * round ** 2;
+}
+
+/** Its derivative by the bend. */
+function hangingSlope({ body, capacities }: PostureProblem, { q }: PostureState): number {
+  const round = Math.max(0, q[LUMBAR] - NEUTRAL) / (ROUND - NEUTRAL);
+  const most = (1 - capacities.backHeld) * HANGING_NM_PER_KG * body.massKg;
+  return (2 * most * round) / (ROUND - NEUTRAL);
+}
+
 /** What holding a thigh open costs this hip, per radian. */
 const openCost = ({ capacities, body }: PostureProblem, side: Side): number =>
-  (HOLDING_OPEN * USUAL_HIP_NM_PER_KG * body.massKg) / capacities[side].hipNm;
+  (HOLDING_OPEN * USUAL_NM_PER_KG.hipSideNm * body.massKg) / capacities[side].hipSideNm;
 
 const isOpen = ({ legs }: PostureState, side: Side): boolean => legs[side].hipOpenRad > 0;
 
@@ -125,15 +150,15 @@ function forEachValue(
     visit(hip / hipNm);
     visit(knee / kneeNm);
     visit(ankle / ankleNm);
-    visit(offLine(problem, side) * state.legs[side].kneeOff);
+    visit(offLine(problem, state, side) * state.legs[side].kneeOff);
     visit(isOpen(state, side) ? openCost(problem, side) * state.legs[side].hipOpenRad : 0);
   }
   const { oneLeg } = stance;
   if (oneLeg) {
-    visit(hipAsideMomentOf(problem, state, oneLeg) / sideOfHipNm(problem, oneLeg));
+    visit(hipAsideMomentOf(problem, state, oneLeg) / capacities[oneLeg].hipSideNm);
     visit(OFF_ASIDE * state.pressure.asideM);
   }
-  visit(backMomentOf(problem, state) / capacities.backNm);
+  visit((backMomentOf(problem, state) - hangingNm(problem, state)) / capacities.backNm);
   visit(OFF_MIDDLE * (state.pressure.ahead - MIDDLE_AHEAD));
   const [off, cost] = backOff(state.q[LUMBAR]);
   visit(cost * off);
@@ -162,17 +187,19 @@ export function effortRows(
       scaled(1 / hipNm, hip),
       scaled(1 / kneeNm, knee),
       scaled(1 / ankleNm, ankle),
-      scaled(offLine(problem, side), leg.kneeOff),
+      scaled(offLine(problem, state, side), leg.kneeOff),
       isOpen(state, side) ? scaled(openCost(problem, side), leg.hipOpen) : zeroRow(),
     );
   }
   const { oneLeg } = stance;
   if (oneLeg)
     rows.push(
-      scaled(-signOf(oneLeg) / sideOfHipNm(problem, oneLeg), slopes.moments(oneLeg).hipAside()),
+      scaled(-signOf(oneLeg) / capacities[oneLeg].hipSideNm, slopes.moments(oneLeg).hipAside()),
       scaled(OFF_ASIDE, slopes.aside),
     );
-  rows.push(scaled(1 / capacities.backNm, backSlope(problem, state)));
+  const back = backSlope(problem, state);
+  back[LUMBAR] -= hangingSlope(problem, state);
+  rows.push(scaled(1 / capacities.backNm, back));
   rows.push(scaled(OFF_MIDDLE, slopes.ahead));
   rows.push(rowOfCost([LUMBAR, backOff(state.q[LUMBAR])[1]]));
   rows.push(...costsOf(stance).map(rowOfCost));

@@ -13,7 +13,7 @@ export const MIDDLE_AHEAD = 0.25;
 /** As far back and as far forward as a body can press and stay on its feet. */
 export const PRESSURE_AHEAD = { least: 0.12, most: 0.4 } as const;
 /** Heel to ball: what a lifted heel turns about. */
-const HEEL_TO_BALL = HEEL_BEHIND + BALL_AHEAD;
+export const HEEL_TO_BALL = HEEL_BEHIND + BALL_AHEAD;
 
 /** One foot on the ground. Metres and radians. */
 export interface Foot {

@@ -65,7 +65,7 @@ const BODY_CEILINGS_DEG = {
   hipAdduct: 45,
 } as const;
 /** What is taken where nobody has measured it: a bent hip opens so far, a shin tilts so far over its foot. */
-const UNMEASURED_DEG = { hipOpen: 50, shinTilt: 12 } as const;
+export const UNMEASURED_DEG = { hipOpen: 50, shinTilt: 12 } as const;
 
 /** Degrees as they come from a case file, a check or a slider; absent means not limited. */
 export interface SideLimitsDeg {
@@ -157,38 +157,3 @@ export function bestOfBoth({ sides, ...lumbar }: Limits): Limits {
   };
   return { sides: { left: both, right: both }, ...lumbar };
 }
-
-/** Moments that a leg's joints can hold, in newton metres. */
-interface Capacity {
-  readonly hipNm: number;
-  readonly kneeNm: number;
-  readonly ankleNm: number;
-}
-export type Capacities = Readonly<Record<Side, Capacity>> & {
-  /** What the low back can hold. */
-  readonly backNm: number;
-};
-
-/** Usual strength per kilogram of body mass, slow and in mid-range. Ours, rounded. */
-const USUAL_NM_PER_KG = { hipNm: 3, kneeNm: 2.1, ankleNm: 2.5, backNm: 5 } as const;
-
-/**
- * Strength of a body of this mass.
- *
- * @param share of usual strength at each joint and in the low back; 1 where nothing is said
- */
-export function capacitiesOf(
-  massKg: number,
-  share: Partial<Record<'hip' | 'knee' | 'ankle' | 'back', number>> = {},
-): Capacities {
-  const { hip = 1, knee = 1, ankle = 1, back = 1 } = share;
-  const side: Capacity = {
-    hipNm: hip * USUAL_NM_PER_KG.hipNm * massKg,
-    kneeNm: knee * USUAL_NM_PER_KG.kneeNm * massKg,
-    ankleNm: ankle * USUAL_NM_PER_KG.ankleNm * massKg,
-  };
-  return { left: side, right: side, backNm: back * USUAL_NM_PER_KG.backNm * massKg };
-}
-
-/** Usual strength. */
-export const usualCapacities = (massKg: number): Capacities => capacitiesOf(massKg);

@@ -1,10 +1,13 @@
 import { PATTERNS } from '../../body/stance/patterns';
 import { USUAL_SETUP } from '../../body/stance/setup';
 import { RECORDING_VIEWS } from '../../records/recordings/recording';
+import { ESCAPES } from '../../media/recorder/escape';
 import { PLAYED_FAULTS, type RecorderInput } from '../../media/recorder/recorderInput';
+import { LEG_STRENGTHS } from '../../body/solver/capacities';
+import { EMBODIED_CAUSES } from '../../inference/person/embody';
 import { stanceProblems } from '../../body/solver/stanceProblems';
 import { J, oneOf, side } from '../../records/schemas/joi';
-import { parsePostureInput } from './postureInput';
+import { both, parsePostureInput } from './postureInput';
 import { parse, type Parsed } from '../../records/schemas/problems';
 
 const between = (least: number, most: number) => J.number().min(least).max(most);
@@ -14,6 +17,16 @@ const fault = J.object({
   side: side(),
   amount: between(0, 200),
 });
+
+const cause = J.object({
+  cause: oneOf(EMBODIED_CAUSES).required(),
+  side: side(),
+  amount: between(0, 90),
+});
+
+/** Of usual strength; more than nothing, or nobody could stand. */
+const share = () => between(0.05, 5);
+const ofOneOrBoth = (one: ReturnType<typeof share>) => J.alternatives(one, both(one));
 
 const camera = J.object({
   view: oneOf(RECORDING_VIEWS).default('right'),
@@ -27,9 +40,11 @@ const recorderSchema = J.object({
   pattern: oneOf(PATTERNS).default('squat'),
   faults: J.array().items(fault).max(8).default([]),
   strength: J.object({
-    hip: between(0.05, 5).default(1),
-    knee: between(0.05, 5).default(1),
-  }).default({ hip: 1, knee: 1 }),
+    ...Object.fromEntries(LEG_STRENGTHS.map((name) => [name, ofOneOrBoth(share())])),
+    back: share(),
+  }).default({}),
+  causes: J.array().items(cause).max(12).default([]),
+  escape: oneOf(ESCAPES).default('none'),
   depthDeg: between(-60, 90),
   repetitions: J.number().integer().min(1).max(500).default(5),
   secondsDown: between(0.3, 20).default(1.8),

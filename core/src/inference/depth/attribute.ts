@@ -4,11 +4,11 @@ import { SIDES, type Side } from '../../foundation/sides/side';
 import type { Pattern } from '../../body/stance/patterns';
 import { degOfRad, radOfDeg } from '../../foundation/numeric/angle';
 import { depthsOfSets, type PartsFamily } from '../../body/solver/depthsOfSets';
+import { usualCapacities } from '../../body/solver/capacities';
 import {
   LUMBAR_DEG,
   limitsOf,
   sideLimits,
-  usualCapacities,
   type Limits,
   type LimitsDeg,
   type SideLimits,

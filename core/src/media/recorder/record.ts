@@ -2,14 +2,17 @@ import { seeded } from '../../foundation/numeric/random';
 import { COCO_JOINTS, JOINTS, type Joint } from '../../records/recordings/joints';
 import type { Skeleton } from '../../body/skeleton/skeleton';
 import { skeletonOf } from '../../body/skeleton/skeletonOf';
+import { embody, type Person, type PresentCause } from '../../inference/person/embody';
 import { asItLikes } from '../../inference/depth/usualRanges';
-import { capacitiesOf, limitsOf } from '../../body/solver/limits';
+import { capacitiesOf } from '../../body/solver/capacities';
+import { limitsOf } from '../../body/solver/limits';
 import { problemOf, type PostureProblem } from '../../body/solver/problem';
 import { stanceOf } from '../../body/solver/stance';
 import { withKnees } from '../../body/solver/start';
 import { stateOf } from '../../body/solver/state';
 import { X, Y, type Row } from '../../body/solver/variables';
 import { bodyPoints } from './bodyPoints';
+import type { Escape } from './escape';
 import { filmed, sureness } from './film';
 import { momentAt, playedRepetitions, playedSeconds, type Played } from './motion';
 import { playOnSkeleton, playOnVariables } from './playedFaults';
@@ -31,6 +34,8 @@ export interface RecordedDocument {
   readonly frames: readonly { readonly t: number; readonly keypoints: readonly number[] }[];
   readonly truth: ReturnType<typeof truthOf> & {
     readonly faults: readonly (InjectedFault & { readonly amount: number })[];
+    readonly causes: readonly PresentCause[];
+    readonly escape: Escape;
     /** How deep this body went: the asked depth, or where its limits stopped it. */
     readonly depthDeg: number;
     readonly camera: RecorderInput['camera'];
@@ -42,8 +47,8 @@ export type Recorded =
   | { readonly status: 'recorded'; readonly document: RecordedDocument }
   | { readonly status: 'impossible'; readonly why: string };
 
-function problemIn(input: RecorderInput): PostureProblem {
-  const { pattern, body, setup, limits, strength } = input;
+function problemIn(input: RecorderInput, { body, limits, strength }: Person): PostureProblem {
+  const { pattern, setup } = input;
   const stance = stanceOf(pattern, setup, body.heightM);
   return problemOf(
     body,
@@ -54,9 +59,10 @@ function problemIn(input: RecorderInput): PostureProblem {
 }
 
 /** A squat that is asked to stop short goes no deeper than that. */
-function askedDepth({ depthDeg, faults }: RecorderInput): number {
+function askedDepth({ pattern, depthDeg, faults }: RecorderInput, { shyDeg }: Person): number {
   const short = faults.find(({ fault }) => fault === 'depth-short');
-  return short ? (short.amount ?? PLAYED_FAULTS['depth-short']) : depthDeg;
+  if (short) return short.amount ?? PLAYED_FAULTS['depth-short'];
+  return pattern === 'hinge' ? depthDeg - shyDeg : depthDeg + shyDeg;
 }
 
 /** Hips that are slid leave the knees where they were, as far as the legs let them. */
@@ -67,14 +73,13 @@ function kneesKept(problem: PostureProblem, before: Readonly<Row>, after: Row): 
 }
 
 function skeletonAt(
-  problem: PostureProblem,
   path: PosturePath,
   played: readonly Played[],
   { faults }: RecorderInput,
 ): (time: number) => Skeleton {
   return (time) => {
     const moment = momentAt(played, time);
-    const posed = path.at(moment.depth);
+    const { problem, q: posed } = path.at(moment.depth);
     const q = kneesKept(problem, posed, playOnVariables(posed, faults, moment));
     return playOnSkeleton(skeletonOf({ problem, state: stateOf(problem, q) }), faults, moment);
   };
@@ -110,19 +115,21 @@ function framesOf(
  */
 export function record(input: RecorderInput): Recorded {
   const random = seeded(input.seed);
-  const problem = problemIn(input);
-  const path = posturePath(problem, askedDepth(input));
+  const person = embody(input, input.causes);
+  const problem = problemIn(input, person);
+  const path = posturePath(problem, askedDepth(input, person), input.escape);
   if (!path)
     return { status: 'impossible', why: 'this body cannot stand in this set-up with these limits' };
   const played = playedRepetitions(input.repetitions, input.secondsDown, input.secondsUp, random);
-  const at = skeletonAt(problem, path, played, input);
+  const at = skeletonAt(path, played, input);
   const joints = input.feet ? JOINTS : COCO_JOINTS;
   const frames = framesOf(input, joints, at, playedSeconds(played), random);
   const faults = input.faults.map((one) => ({
     ...one,
     amount: one.amount ?? PLAYED_FAULTS[one.fault],
   }));
-  const { pattern, body, setup, camera, seed } = input;
+  const { pattern, setup, camera, seed, causes, escape } = input;
+  const { body } = person;
   return {
     status: 'recorded',
     document: {
@@ -136,7 +143,15 @@ export function record(input: RecorderInput): Recorded {
       pixelsPerMetre: camera.pixelsPerMetre,
       joints,
       frames,
-      truth: { ...truthOf(played, at), faults, depthDeg: path.depthDeg, camera, seed },
+      truth: {
+        ...truthOf(played, at),
+        faults,
+        causes,
+        escape,
+        depthDeg: path.depthDeg,
+        camera,
+        seed,
+      },
     },
   };
 }

@@ -1,5 +1,8 @@
 import type { Body } from '../../body/segments/body';
 import type { FaultId } from '../../knowledge/faults';
+import type { Strength } from '../../body/solver/capacities';
+import type { PresentCause } from '../../inference/person/embody';
+import type { Escape } from './escape';
 import type { Pattern } from '../../body/stance/patterns';
 import type { Setup } from '../../body/stance/setup';
 import type { RecordingView } from '../../records/recordings/recording';
@@ -42,8 +45,12 @@ export interface RecorderInput {
   readonly body: Body;
   readonly setup: Setup;
   readonly limits: LimitsDeg;
-  /** Strength of hips and knees as a share of usual. */
-  readonly strength: { readonly hip: number; readonly knee: number };
+  /** Shares of usual strength and hold. */
+  readonly strength: Strength;
+  /** What is behind how this body moves: its faults follow from them. */
+  readonly causes: readonly PresentCause[];
+  /** What it does where an ankle ends above the posture that it would take. */
+  readonly escape: Escape;
   readonly faults: readonly InjectedFault[];
   /** Depth at the bottom: thigh angle, in a hinge the trunk's lean. */
   readonly depthDeg: number;
