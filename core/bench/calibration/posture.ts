@@ -2,7 +2,7 @@ import {
   askDeepest,
   askSettle,
   bodyOf,
-  LENGTH_TO_HEIGHT,
+  degOfRad,
   oneCheck,
   oneFault,
   SIDES,
@@ -16,7 +16,10 @@ import {
 import { normal, within } from '../../src/foundation/numeric/random';
 import { connect } from '../../src/inference/trace/connect';
 import { type Finding } from '../../src/inference/trace/inference/network';
-import { causeKey } from '../../src/knowledge/keys';
+import type { Body } from '../../src/body/segments/body';
+import type { Strength } from '../../src/body/solver/capacities';
+import { embody, type Person, type PresentCause } from '../../src/inference/person/embody';
+import { causeKey, causeOfKey } from '../../src/knowledge/keys';
 import { rollOf } from '../../src/knowledge/roll';
 import { observeDepth } from '../../src/inference/trace/observe/observeDepth';
 import type { MadeClient, Random } from './client';
@@ -33,8 +36,8 @@ const RANGES = [
   { check: 'knee-bend', limit: 'kneeBendDeg', causes: ['knee-bend'], rolls: 0 },
 ] as const;
 
-/** Long thighs on short shins, as shares of height against the usual. */
-const LONG = { thigh: 1.07, shank: 0.95 } as const;
+/** Causes whose ranges are drawn with the spread that people have. */
+const DRAWN: readonly string[] = RANGES.flatMap(({ causes }) => causes);
 
 /** A squat as the solver has it, and what of it an eye would call a fault. */
 export interface Squatted {
@@ -76,18 +79,51 @@ const limitsFrom = (truth: ReadonlyMap<string, number>): LimitsDeg =>
     ]),
   );
 
-function bodyFrom(made: MadeClient) {
-  const { heightM, massKg } = made.file.client;
-  const long = isThere(made, 'long-thighs', null);
-  return bodyOf(heightM, massKg, {
-    thighM: LENGTH_TO_HEIGHT.thighM * heightM * (long ? LONG.thigh : 1),
-    shankM: LENGTH_TO_HEIGHT.shankM * heightM * (long ? LONG.shank : 1),
+/** How strong people of usual strength are, as shares of it: a spread, mostly of the whole body. Ours. */
+const STRENGTH_SD = 0.15;
+
+function strengthFrom(random: Random): Strength {
+  const own = normal(random);
+  const share = () =>
+    Math.exp(STRENGTH_SD * (Math.sqrt(ALIKE) * own + Math.sqrt(1 - ALIKE) * normal(random)));
+  const legs = (['hip', 'hipSide', 'knee', 'ankle'] as const).map(
+    (name) => [name, { left: share(), right: share() }] as const,
+  );
+  return { ...Object.fromEntries(legs), back: share() };
+}
+
+/** What is there of causes, without those whose ranges were drawn. */
+const embodiedIn = ({ nodes, present }: MadeClient): PresentCause[] =>
+  nodes.flatMap(({ key }, i) => {
+    const { cause, side } = causeOfKey(key);
+    return present[i] && !DRAWN.includes(cause) ? [{ cause, ...(side ? { side } : {}) }] : [];
   });
+
+/** A person with the causes of a made client: ranges as drawn, the rest by the table of what causes leave. */
+function personOf(made: MadeClient, truth: ReadonlyMap<string, number>, random: Random): Person {
+  const { heightM, massKg } = made.file.client;
+  const usual = {
+    body: bodyOf(heightM, massKg),
+    limits: limitsFrom(truth),
+    strength: strengthFrom(random),
+  };
+  const person = embody(usual, embodiedIn(made));
+  return { ...person, shyDeg: person.shyDeg > 0 ? within(random, 8, 24) : 0 };
+}
+
+/** The posture at the bottom, and a third of the way up. */
+interface Postures {
+  readonly body: Body;
+  readonly bottom: PostureReport;
+  readonly early: PostureReport;
 }
 
 /** From how far off usual on an eye calls it a fault: sides first, then the whole body. Ours. */
-function offBy(posture: PostureReport, depthDeg: number): [FaultId, Side | null, number, number][] {
-  const { pelvisShiftMm, pelvisTurnDeg, trunkSideLeanDeg, shinLeanDeg } = posture;
+function offBy(
+  { body, bottom, early }: Postures,
+  depthDeg: number,
+): [FaultId, Side | null, number, number][] {
+  const { pelvisShiftMm, pelvisTurnDeg, trunkSideLeanDeg, shinLeanDeg, kneeOutMm } = bottom;
   const sided = SIDES.flatMap((side): [FaultId, Side, number, number][] => {
     const way = side === 'left' ? 1 : -1;
     return [
@@ -95,35 +131,41 @@ function offBy(posture: PostureReport, depthDeg: number): [FaultId, Side | null,
       ['pelvis-turns', side, way * pelvisTurnDeg, 5],
       ['trunk-side-bends', side, way * trunkSideLeanDeg, 5],
       ['shin-stays-upright', side, 26 - shinLeanDeg[side], 0],
+      ['knee-in', side, -degOfRad(Math.atan2(kneeOutMm[side], 1000 * body.sides[side].shankM)), 5],
     ];
   });
   return [
     ...sided,
     ['depth-short', null, depthDeg, 8],
-    ['trunk-folds', null, posture.trunkLeanDeg, 44],
-    ['pelvis-tucks', null, posture.lumbarBendDeg, 14],
+    ['trunk-folds', null, bottom.trunkLeanDeg, 44],
+    ['pelvis-tucks', null, bottom.lumbarBendDeg, 14],
+    ['hips-rise-first', null, early.trunkLeanDeg - bottom.trunkLeanDeg, 7],
   ];
 }
 
 /**
- * A squat of the posture solver with ranges and proportions drawn from the causes: as deep as they
+ * A squat of the posture solver with ranges, strength, hold and proportions from the causes: as deep as they
  * allow, less where depth is not trusted. The network was not told how its faults come about. Null
  * where the solver finds no such posture.
  */
 export function squatOf(made: MadeClient, random: Random): Squatted | null {
   const truth = rangesOf(made, random);
-  const body = bodyFrom(made);
+  const { body, limits, strength, shyDeg } = personOf(made, truth, random);
   const { setup } = made.file.look;
   const lumbarBendDeg = random() < 0.5 ? 22 : 10;
-  const limits = { ...limitsFrom(truth), lumbarBendDeg };
-  const question = { pattern: 'squat', body, setup, limits } as const;
+  const question = {
+    ...({ pattern: 'squat', body, setup, strength } as const),
+    limits: { ...limits, lumbarBendDeg },
+  };
   const reach = askDeepest(question);
   if (reach.status === 'blocked') return null;
-  const shy = isThere(made, 'balance-deep', null) || isThere(made, 'pattern-unlearned', null);
-  const depthDeg = Math.max(0, reach.depthDeg + 0.5) + (shy ? within(random, 8, 24) : 0);
-  const stood = askSettle(question, { thighDeg: depthDeg });
-  if (stood.status === 'blocked') return null;
-  const seen = offBy(stood.posture, depthDeg).map(([fault, side, value, limit]) => {
+  const depthDeg = Math.max(0, reach.depthDeg + 0.5) + shyDeg;
+  const [stood, rising] = [depthDeg, depthDeg + 20].map((thighDeg) =>
+    askSettle(question, { thighDeg }),
+  );
+  if (stood.status === 'blocked' || rising.status === 'blocked') return null;
+  const postures = { body, bottom: stood.posture, early: rising.posture };
+  const seen = offBy(postures, depthDeg).map(([fault, side, value, limit]) => {
     const read = value + oneFault(fault).eyeSem * normal(random);
     return { key: `${fault}@${side ?? ''}`, there: read > limit, value: read };
   });

@@ -51,13 +51,13 @@ export const GOLDEN: Readonly<Record<string, readonly (readonly [key: string, p:
     ['balance-deep:-', 0.21],
   ],
   'from the ground up, a slide to the right asks of the left ankle': [
-    ['ankle-joint:left', 0.301],
-    ['calf-deep:left', 0.241],
-    ['hip-bend:left', 0.22],
+    ['ankle-joint:left', 0.276],
+    ['calf-deep:left', 0.22],
+    ['hip-bend:left', 0.205],
   ],
   'a fused right ankle explains, and is fitted around': [
-    ['trunk-hold:-', 0.264],
-    ['hip-side-strength:right', 0.179],
+    ['trunk-hold:-', 0.265],
+    ['hip-side-strength:right', 0.178],
     ['hip-side-strength:left', 0.162],
   ],
   'a split whose rear hip will not go behind': [
