@@ -76,6 +76,13 @@ function ankle(cause: CauseId, amount?: number): PresentCause {
   return { cause, side: 'left', ...(amount === undefined ? {} : { amount }) };
 }
 
+it('a hip that is weak behind is as strong at its side as it was', () => {
+  const before = { ...USUAL, strength: { hip: 0.8 } };
+  const { strength } = embody(before, [{ cause: 'hip-back-strength', side: 'left' }]);
+  expect(strength.hip).toEqual({ left: 0.4, right: 0.8 });
+  expect(SIDES.map((side) => shareOn(side, strength.hipSide))).toEqual([0.8, 0.8]);
+});
+
 it.each([
   ['the roll of the pelvis is taken off', undefined, undefined, 85],
   ['what was measured counts', 112, undefined, 92],

@@ -20,13 +20,25 @@ const lowestDeg = (ankleBendDeg: number): number => {
 };
 
 it.each([
-  ['a depth that the ranges allow', 25, true, 25],
-  ['no number', null, false, lowestDeg(30) + 0.5],
-  ['deeper than they allow', lowestDeg(30) - 5, false, lowestDeg(30) + 0.5],
-])('%s', (_, seenDeg, asSeen, depthDeg) => {
+  ['a depth that the ranges allow', 25, 'seen', 25],
+  ['no number', null, 'lowest', lowestDeg(30) + 0.5],
+  ['deeper than they allow', lowestDeg(30) - 5, 'lowest', lowestDeg(30) + 0.5],
+])('%s', (_, seenDeg, at, depthDeg) => {
   const stood = likelyStand(asked(seenDeg))!;
-  expect(stood.asSeen).toBe(asSeen);
+  expect(stood.at).toBe(at);
   expect(stood.answer.depthDeg).toBeCloseTo(depthDeg, 5);
+});
+
+it.each([
+  ['no number: as people usually go', 35, null, 'usual', 30],
+  ['a number: as was seen', 35, 12, 'seen', 12],
+  ['no number, and ranges that end above it', 2, null, 'lowest', undefined],
+])('on one leg, %s', (_, ankle, seenDeg, at, depthDeg) => {
+  const input = asked(seenDeg, ankle);
+  const stood = likelyStand({ ...input, setup: { ...input.setup, oneLeg: 'right' } })!;
+  expect(stood.at).toBe(at);
+  if (depthDeg === undefined) expect(stood.answer.depthDeg).toBeGreaterThan(30);
+  else expect(stood.answer.depthDeg).toBeCloseTo(depthDeg, 5);
 });
 
 it('a stiff ankle shows in the low back: it is rounder than with a free one', () => {

@@ -1,4 +1,4 @@
-import { attribute, attributeWithErrors, bodyOf, reachErrorDeg, whatIf } from '../src';
+import { attribute, attributeWithErrors, bodyOf, reachErrorDeg, SIDES, whatIf } from '../src';
 import { errorsOf, rangeErrors } from '../src/inference/depth/rangeErrors';
 import { ranges, SETUP } from './randomBodies';
 
@@ -54,6 +54,19 @@ describe('errors of the reach', () => {
     }
   });
 });
+
+it.each(SIDES)(
+  'on the %s leg nothing is told of the leg in the air that buys nothing',
+  (oneLeg) => {
+    const even = { left: ranges(28, 103, 120), right: ranges(28, 103, 120) };
+    const alone = { ...question, limits: even, setup: { ...question.setup, oneLeg } };
+    const bought = whatIf(alone);
+    expect(bought.map(({ side }) => side)).toContain(oneLeg);
+    for (const { side, gainsCm } of bought)
+      if (side !== oneLeg) expect(gainsCm).toBeGreaterThan(0.05);
+    expect(new Set(whatIf({ ...question, limits: even }).map(({ side }) => side)).size).toBe(2);
+  },
+);
 
 describe('attribution with errors', () => {
   const input = { ...question, seenDeg: 30 };

@@ -22,7 +22,7 @@ import { roundingOf, type Rounding } from '@taxikine/core/body/solver/rounding';
 import { stanceProblems } from '@taxikine/core/body/solver/stanceProblems';
 import { stateOf } from '@taxikine/core/body/solver/state';
 import { mix } from '@taxikine/core/body/solver/variables';
-import { likelyStand } from '@taxikine/core/inference/depth/likelyStand';
+import { likelyStand, type StandsAt } from '@taxikine/core/inference/depth/likelyStand';
 import { reachErrorDeg, whatIf, type WhatIf } from '@taxikine/core/inference/depth/whatIf';
 
 type Variables = readonly number[];
@@ -104,7 +104,7 @@ export interface Prices {
 
 /** How a body with the measured ranges likely stands, told and drawn. */
 export interface Stood {
-  readonly asSeen: boolean;
+  readonly at: StandsAt;
   readonly posture: PostureReport;
   readonly prints: Footprints;
   readonly rounding: Rounding | null;
@@ -113,9 +113,9 @@ export interface Stood {
 function stood(input: AttributionInput): Stood | null {
   const likely = likelyStand(input);
   if (!likely) return null;
-  const { question, answer, asSeen } = likely;
+  const { question, answer, at } = likely;
   return {
-    asSeen,
+    at,
     posture: answer.posture,
     prints: footprintsOf({ problem: problemFrom(question), state: answer.state }),
     rounding: roundingOf(question),

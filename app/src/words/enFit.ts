@@ -86,8 +86,11 @@ export const fit = {
   },
   pulls: 'The post is pulled with {{kg}} kg.',
   feet: 'The feet from above: {{words}}',
-  likelyAsSeen: 'With these ranges, as deep as was seen, a body would stand so:',
-  likelyLowest: 'With these ranges, as deep as they go, a body would stand so:',
+  likely: {
+    seen: 'With these ranges, as deep as was seen, a body would stand so:',
+    lowest: 'With these ranges, as deep as they go, a body would stand so:',
+    usual: 'With these ranges, as deep as people usually go on one leg, a body would stand so:',
+  },
   shares: 'Where the depth goes',
   sharesHint: 'Hips over knees, against a usual body of this height with usual ranges.',
   sharesHintHinge: 'Shoulders over hips, against a usual body of this height with usual ranges.',
@@ -132,6 +135,8 @@ export const fit = {
   point: '{{change}} steps of change: {{value}}',
   save: 'Save this stance for looks and drills',
   saved: 'Saved: looks of {{name}} begin with this stance.',
+  saysOneLeg:
+    '{{depth}}, trunk {{lean}}° forward and {{aside}}° to the {{side}}, shin {{shin}}°, on the {{leg}} leg',
   says: '{{depth}}, trunk {{lean}}° forward, shins {{left}}° left and {{right}}° right, hips {{shift}}\u00a0mm to the {{side}}',
   limit: {
     ankleBend: 'ankle bend',

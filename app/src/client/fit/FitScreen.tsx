@@ -381,15 +381,30 @@ function Reached({ lowest, question, prices }: ReachedProps) {
   );
 }
 
-const postureWords = ({ posture, depthDeg, question }: Found, t: TextOf): string =>
-  t('fit.says', {
-    depth: depthWords(depthDeg, t, question.pattern, question.setup.oneLeg),
+function postureWords({ posture, depthDeg, question }: Found, t: TextOf): string {
+  const { pattern, setup } = question;
+  const leg = isStaggered(pattern) ? undefined : setup.oneLeg;
+  const said = {
+    depth: depthWords(depthDeg, t, pattern, setup.oneLeg),
     lean: Math.round(posture.trunkLeanDeg),
+  };
+  const sideOf = (toLeft: number) => t(toLeft >= 0 ? 'left' : 'right');
+  if (leg)
+    return t('fit.saysOneLeg', {
+      ...said,
+      aside: Math.abs(Math.round(posture.trunkSideLeanDeg)),
+      side: sideOf(posture.trunkSideLeanDeg),
+      shin: Math.round(posture.shinLeanDeg[leg]),
+      leg: t(leg),
+    });
+  return t('fit.says', {
+    ...said,
     left: Math.round(posture.shinLeanDeg.left),
     right: Math.round(posture.shinLeanDeg.right),
     shift: Math.abs(Math.round(posture.pelvisShiftMm)),
-    side: posture.pelvisShiftMm >= 0 ? t('left') : t('right'),
+    side: sideOf(posture.pelvisShiftMm),
   });
+}
 
 /** Keeps this set-up for the client's next looks and drills. */
 function Save({ stand, bench, file }: Benched & { readonly file: ClientFile }) {

@@ -15,7 +15,7 @@ export function LikelyStand({ question }: { readonly question: AttributionInput 
   const t = useText();
   const stood = lastOf(useLongAnswer(JSON.stringify(question), (ask) => ask.stand(question)));
   if (!stood) return null;
-  const { posture, prints, rounding, asSeen } = stood;
+  const { posture, prints, rounding, at } = stood;
   const { oneLeg } = question.setup;
   const weight = weightWords(posture, t, oneLeg);
   const words = [
@@ -27,7 +27,7 @@ export function LikelyStand({ question }: { readonly question: AttributionInput 
     <View flexDirection="row" gap="$4" alignItems="center">
       <View flex={1} gap="$1">
         <Words small soft>
-          {t(asSeen ? 'fit.likelyAsSeen' : 'fit.likelyLowest')}
+          {t(`fit.likely.${at}`)}
         </Words>
         <Words>{words.filter(Boolean).join(' ')}</Words>
       </View>

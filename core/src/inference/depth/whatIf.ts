@@ -1,3 +1,4 @@
+import { isStaggered } from '../../body/stance/patterns';
 import { degOfRad, radOfDeg } from '../../foundation/numeric/angle';
 import { SIDES, type Side } from '../../foundation/sides/side';
 import { askDeepest, type PostureQuestion } from '../../body/solver/ask';
@@ -48,6 +49,13 @@ function gainOf(
   return { side, limit, fromDeg, toDeg, gainsDeg, gainsCm: height(now) - height(then), errorCm };
 }
 
+/** A leg in the air stops nothing that it does not hold up: of it only what buys something is told. */
+function isAsked({ pattern, setup: { oneLeg } }: PostureQuestion, { side, gainsCm }: WhatIf) {
+  const hangs = oneLeg !== undefined && !isStaggered(pattern) && side !== oneLeg;
+  return !hangs || gainsCm > TELLING_CM;
+}
+const TELLING_CM = 0.05;
+
 /** For each range that is short of usual, what it would buy alone; most first. */
 export function whatIf(question: PostureQuestion): WhatIf[] {
   const now = depthOf(question);
@@ -56,7 +64,9 @@ export function whatIf(question: PostureQuestion): WhatIf[] {
     RANGES_OF_PATTERN[question.pattern].flatMap(
       (limit) => gainOf(question, now, side, limit) ?? [],
     ),
-  ).sort((a, b) => b.gainsCm - a.gainsCm);
+  )
+    .filter((one) => isAsked(question, one))
+    .sort((a, b) => b.gainsCm - a.gainsCm);
 }
 
 /**

@@ -109,11 +109,11 @@ function weaker(
   const { strength } = person;
   if (what === 'back')
     return { ...person, strength: { ...strength, back: (strength.back ?? 1) * left } };
-  const on = (side: Side) => shareOn(side, strength[what]) * (sides.includes(side) ? left : 1);
-  return {
-    ...person,
-    strength: { ...strength, [what]: { left: on('left'), right: on('right') } },
-  };
+  // What weakens a hip behind leaves its side as strong as it was.
+  const { hip, hipSide = hip ?? 1 } = strength;
+  const before: Strength = { ...strength, hipSide };
+  const on = (side: Side) => shareOn(side, before[what]) * (sides.includes(side) ? left : 1);
+  return { ...person, strength: { ...before, [what]: { left: on('left'), right: on('right') } } };
 }
 
 function longThighs(person: Person, percent: number): Person {

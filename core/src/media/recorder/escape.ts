@@ -50,9 +50,9 @@ function withUsualAnkles(problem: PostureProblem): PostureProblem {
   });
 }
 
-/** How much further an ankle would have to bend than it does. */
-const lackOf = ({ limits }: PostureProblem, { legs }: PostureState, side: Side): number =>
-  legs[side].hangs ? 0 : legs[side].ankleBendRad - limits.sides[side].ankleBend;
+/** How much further an ankle would have to bend than it does; one in the air or over a risen heel need not. */
+const lackOf = ({ limits, feet }: PostureProblem, { legs }: PostureState, side: Side): number =>
+  legs[side].hangs || feet[side].rises ? 0 : legs[side].ankleBendRad - limits.sides[side].ankleBend;
 
 /** A lifted heel pitches its foot by just what the ankle lacks; a foot that turns gains a third of its turn. */
 function further(problem: PostureProblem, escape: Escape, side: Side, lackRad: number): number {
