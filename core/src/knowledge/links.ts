@@ -189,7 +189,6 @@ export const LINKS: readonly LinkRow[] = [
   link('quad-strength', 'fault:hips-rise-first', M, 'any'),
   link('quad-strength', 'fault:trunk-folds', W, 'any'),
   link('quad-strength', 'fault:hips-slide', M, 'other'),
-  link('quad-strength', 'fault:shin-stays-upright', W),
   link('quad-strength', 'range:knee-extend-strength', 'is'),
   link('knee-guard', 'fault:hips-slide', S, 'other'),
   link('knee-guard', 'fault:shin-stays-upright', M),
